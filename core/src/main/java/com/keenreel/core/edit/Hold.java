@@ -1,0 +1,40 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Says how long a slide stands.
+ *
+ * @param hold ms, 500 to 120 000; null for as long as the reel's slides do
+ */
+public record Hold(SlideId slide, @Nullable Long hold) implements Edit {
+    @Override
+    public Reel applyTo(Reel reel) {
+        return SlideAt.change(reel, slide, one -> one.withHold(hold));
+    }
+
+    @Override
+    public Edit inverseOn(Reel reel) {
+        return new Hold(slide, SlideAt.find(reel, slide).hold());
+    }
+
+    @Override
+    public Set<String> touches() {
+        return Set.of("hold of " + slide);
+    }
+
+    @Override
+    public String say(Reel reel) {
+        long former = reel.hold(SlideAt.find(reel, slide));
+        return SlideAt.say(reel, slide) + " stands " + seconds(former) + " -> "
+                + (hold == null ? "as the reel" : seconds(hold));
+    }
+
+    private static String seconds(long ms) {
+        return Numbers.rounded(ms / 1000.0, 1) + " s";
+    }
+}

@@ -1,0 +1,38 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.SlideId;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Sets the focal point of a slide.
+ *
+ * @param setUp where it holds; null for all
+ * @param focal null takes it back
+ */
+public record Look(
+        SlideId slide, @Nullable SetUp setUp, @Nullable FocalPoint focal) implements Edit {
+    @Override
+    public Reel applyTo(Reel reel) {
+        return SlideAt.change(reel, slide, one -> one.withFocal(one.focal().with(setUp, focal)));
+    }
+
+    @Override
+    public Edit inverseOn(Reel reel) {
+        return new Look(slide, setUp, SlideAt.find(reel, slide).focal().said(setUp));
+    }
+
+    @Override
+    public Set<String> touches() {
+        return Set.of("focal point of " + slide + (setUp == null ? "" : "@" + setUp.word()));
+    }
+
+    @Override
+    public String say(Reel reel) {
+        return "focal point of " + SlideAt.say(reel, slide) + (setUp == null ? "" : " on " + setUp.word()) + " -> "
+                + (focal == null ? "as before" : focal.toString());
+    }
+}

@@ -1,0 +1,33 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Takes a slide out of the reel. */
+public record Remove(SlideId slide) implements Edit {
+    @Override
+    public Reel applyTo(Reel reel) {
+        List<Slide> slides = new ArrayList<>(reel.slides());
+        slides.remove(SlideAt.position(reel, slide));
+        return reel.withSlides(slides);
+    }
+
+    @Override
+    public Edit inverseOn(Reel reel) {
+        return new Add(SlideAt.find(reel, slide), SlideAt.after(reel, slide));
+    }
+
+    @Override
+    public Set<String> touches() {
+        return Set.of("slide " + slide);
+    }
+
+    @Override
+    public String say(Reel reel) {
+        return SlideAt.say(reel, slide) + " removed";
+    }
+}

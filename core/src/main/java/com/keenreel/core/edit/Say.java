@@ -1,0 +1,45 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Words;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Says something on a slide.
+ *
+ * @param text null takes it back to what the picture says
+ */
+public record Say(
+        SlideId slide, Words.Field field, @Nullable String text) implements Edit {
+    @Override
+    public Reel applyTo(Reel reel) {
+        return SlideAt.change(reel, slide, one -> one.withWords(one.words().with(field, text)));
+    }
+
+    @Override
+    public Edit inverseOn(Reel reel) {
+        return new Say(slide, field, SlideAt.find(reel, slide).words().said(field));
+    }
+
+    @Override
+    public Set<String> touches() {
+        return Set.of(field.word() + " of " + slide);
+    }
+
+    @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
+    public String say(Reel reel) {
+        return field.word() + " of " + SlideAt.say(reel, slide)
+                + (text == null ? " as its picture says" : " \"" + shortened(text) + "\"");
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 39) + "…";
+    }
+}

@@ -1,0 +1,59 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+
+/** Finding a slide by id, and changing just that one. */
+final class SlideAt {
+    private SlideAt() {}
+
+    static Slide find(Reel reel, SlideId id) {
+        return reel.slide(id).orElseThrow(() -> gone());
+    }
+
+    static Refusal gone() {
+        return new Refusal("That slide is no longer in the reel.");
+    }
+
+    static int position(Reel reel, SlideId id) {
+        int position = reel.slides().indexOf(find(reel, id));
+        return position;
+    }
+
+    /** The slide after that one; null at the end. */
+    static @Nullable SlideId after(Reel reel, SlideId id) {
+        int next = position(reel, id) + 1;
+        return next < reel.slides().size() ? reel.slides().get(next).id() : null;
+    }
+
+    /** Where an insertion before that slide goes; the end when it is null or has meanwhile been removed. */
+    static int insertion(List<Slide> slides, @Nullable SlideId before) {
+        for (int i = 0; i < slides.size(); i++) {
+            if (slides.get(i).id().equals(before)) {
+                return i;
+            }
+        }
+        return slides.size();
+    }
+
+    static Reel change(Reel reel, SlideId id, UnaryOperator<Slide> how) {
+        List<Slide> slides = new ArrayList<>(reel.slides());
+        int position = position(reel, id);
+        try {
+            slides.set(position, how.apply(slides.get(position)));
+        } catch (IllegalArgumentException notAllowed) {
+            throw Refusal.because(notAllowed);
+        }
+        return reel.withSlides(slides);
+    }
+
+    /** "slide 3". */
+    static String say(Reel reel, SlideId id) {
+        return "slide " + (position(reel, id) + 1);
+    }
+}

@@ -1,0 +1,50 @@
+package com.keenreel.core.edit;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one window can undo and redo in a history that only grows: an undo is a revision that undoes another, a redo is
+ * one that undoes an undo.
+ */
+public final class Undoing {
+    private final Deque<Step> done = new ArrayDeque<>();
+    private final Deque<Step> undone = new ArrayDeque<>();
+
+    /**
+     * One revision of a window.
+     *
+     * @param revision its number
+     * @param undoes the revision that it undoes; null for an edit of its own
+     */
+    public record Step(long revision, @Nullable Long undoes) {}
+
+    /** Reads the revisions of one window, oldest first. */
+    public Undoing(List<Step> steps) {
+        for (Step step : steps) {
+            Long undoes = step.undoes();
+            if (undoes == null) {
+                done.push(step);
+                undone.clear();
+            } else if (done.removeIf(former -> former.revision() == undoes)) {
+                undone.push(step);
+            } else {
+                undone.removeIf(former -> former.revision() == undoes);
+                done.push(step);
+            }
+        }
+    }
+
+    /** The revision that undo would take back, if any. */
+    public Optional<Long> toUndo() {
+        return Optional.ofNullable(done.peek()).map(Step::revision);
+    }
+
+    /** The undo that redo would take back, if any. */
+    public Optional<Long> toRedo() {
+        return Optional.ofNullable(undone.peek()).map(Step::revision);
+    }
+}

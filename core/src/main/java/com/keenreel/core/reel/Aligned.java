@@ -1,0 +1,16 @@
+package com.keenreel.core.reel;
+
+/** Where a reel stands in a slot that is wider than it. */
+public enum Aligned {
+    START,
+    CENTRE,
+    END;
+
+    String say() {
+        return switch (this) {
+            case START -> "at the start";
+            case CENTRE -> "in the middle";
+            case END -> "at the end";
+        };
+    }
+}

@@ -1,0 +1,169 @@
+package com.keenreel.core.reel;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** The values an option can take: how they are read, written, said and limited. */
+public sealed interface Domain<T> {
+
+    /**
+     * Reads a value as edits and documents write it.
+     *
+     * @throws IllegalArgumentException with a sentence that says what is allowed
+     */
+    T read(String text);
+
+    /** Writes it so that {@link #read} gives it back. */
+    String write(T value);
+
+    /** As a sentence of the brief says it, with its unit. */
+    String say(T value);
+
+    /** One out of a few, each with its word. */
+    record OneOf<E extends Enum<E>>(Class<E> type, Function<E, String> words) implements Domain<E> {
+        @Override
+        public E read(String text) {
+            for (E value : values()) {
+                if (write(value).equals(text)) {
+                    return value;
+                }
+            }
+            throw new IllegalArgumentException(
+                    "Choose one of " + values().stream().map(this::say).collect(Collectors.joining(", ")) + ".");
+        }
+
+        @Override
+        public String write(E value) {
+            return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        @Override
+        public String say(E value) {
+            return words.apply(value);
+        }
+
+        /** All of them, in the order in which they are offered. */
+        public List<E> values() {
+            return Arrays.asList(type.getEnumConstants());
+        }
+    }
+
+    /**
+     * A number within limits.
+     *
+     * @param least the smallest allowed, in the unit
+     * @param most the greatest allowed, in the unit
+     * @param step what one press of a key changes
+     * @param unit as it is said: "px", "s", "%", "px/s", or empty
+     */
+    record Within(double least, double most, double step, String unit) implements Domain<Double> {
+        @Override
+        public Double read(String text) {
+            double value;
+            try {
+                value = Double.parseDouble(text.strip());
+            } catch (NumberFormatException notANumber) {
+                throw new IllegalArgumentException("Write a number from " + limits() + ".", notANumber);
+            }
+            if (!(value >= least && value <= most)) {
+                throw new IllegalArgumentException(Numbers.plain(value) + " is not within " + limits() + ".");
+            }
+            return value;
+        }
+
+        @Override
+        public String write(Double value) {
+            return Numbers.plain(value);
+        }
+
+        @Override
+        public String say(Double value) {
+            String number = unit.equals("s") ? String.format(Locale.ROOT, "%.1f", value) : Numbers.rounded(value, 2);
+            return unit.isEmpty() ? number : number + " " + unit;
+        }
+
+        /** "0 to 120 px". */
+        public String limits() {
+            return (Numbers.plain(least) + " to " + Numbers.plain(most) + " " + unit).strip();
+        }
+    }
+
+    /** Yes or no, each with its words. */
+    record YesNo(String yes, String no) implements Domain<Boolean> {
+        @Override
+        public Boolean read(String text) {
+            return switch (text) {
+                case "true" -> true;
+                case "false" -> false;
+                default -> throw new IllegalArgumentException("Choose " + yes + " or " + no + ".");
+            };
+        }
+
+        @Override
+        public String write(Boolean value) {
+            return value.toString();
+        }
+
+        @Override
+        public String say(Boolean value) {
+            return value ? yes : no;
+        }
+    }
+
+    /** A ratio of width to height. */
+    record Ratios(List<Ratio> offered) implements Domain<Ratio> {
+        @Override
+        public Ratio read(String text) {
+            return Ratio.read(text);
+        }
+
+        @Override
+        public String write(Ratio value) {
+            return value.toString();
+        }
+
+        @Override
+        public String say(Ratio value) {
+            return value.toString();
+        }
+    }
+
+    /** How much of its slot a reel takes. */
+    record Widths() implements Domain<ReelWidth> {
+        @Override
+        public ReelWidth read(String text) {
+            return ReelWidth.read(text);
+        }
+
+        @Override
+        public String write(ReelWidth value) {
+            return value.write();
+        }
+
+        @Override
+        public String say(ReelWidth value) {
+            return value.toString();
+        }
+    }
+
+    /** A colour. */
+    record Colours() implements Domain<Colour> {
+        @Override
+        public Colour read(String text) {
+            return new Colour(text);
+        }
+
+        @Override
+        public String write(Colour value) {
+            return value.hex();
+        }
+
+        @Override
+        public String say(Colour value) {
+            return value.hex().toUpperCase(Locale.ROOT);
+        }
+    }
+}

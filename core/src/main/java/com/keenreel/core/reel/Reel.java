@@ -1,0 +1,92 @@
+package com.keenreel.core.reel;
+
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One piece: an ordered set of slides and how it is arranged, shaped, moved, steered and dressed. Changed only by
+ * edits.
+ *
+ * @param name 1 to 120 characters
+ * @param slot where on the page it will sit; not published
+ * @param slides in running order, no id twice, at most 500
+ * @param choices everything that was chosen
+ * @param language BCP 47 tag of what is said to assistive technology
+ */
+public record Reel(String name, Slot slot, List<Slide> slides, Choices choices, String language) {
+    public Reel {
+        if (name.isBlank() || name.length() > 120) {
+            throw new IllegalArgumentException("A reel's name has 1 to 120 characters.");
+        }
+        slides = List.copyOf(slides);
+        if (slides.size() > 500) {
+            throw new IllegalArgumentException("A reel has at most 500 slides.");
+        }
+        Set<SlideId> seen = new HashSet<>();
+        for (Slide slide : slides) {
+            if (!seen.add(slide.id())) {
+                throw new IllegalArgumentException("Slide " + slide.id() + " stands twice in the running order.");
+            }
+        }
+    }
+
+    /** A new reel without slides. */
+    public static Reel named(String name) {
+        return new Reel(name, Slot.FULL, List.of(), Choices.USUAL, "en");
+    }
+
+    public Reel withName(String other) {
+        return new Reel(other, slot, slides, choices, language);
+    }
+
+    public Reel withSlot(Slot other) {
+        return new Reel(name, other, slides, choices, language);
+    }
+
+    public Reel withSlides(List<Slide> other) {
+        return new Reel(name, slot, other, choices, language);
+    }
+
+    public Reel withChoices(Choices other) {
+        return new Reel(name, slot, slides, other, language);
+    }
+
+    /** Where its set-ups begin and end. */
+    public SetUpLimits limits() {
+        return SetUpLimits.USUAL;
+    }
+
+    /** How slides stand. */
+    public Arrangement.Kind arrangement() {
+        return choices.get(Options.ARRANGEMENT);
+    }
+
+    /** The slide of that id, if it is there. */
+    public Optional<Slide> slide(SlideId id) {
+        return slides.stream().filter(slide -> slide.id().equals(id)).findFirst();
+    }
+
+    /** How long a slide stands, in ms: its own hold, else the reel's. */
+    public long hold(Slide slide) {
+        Long own = slide.hold();
+        return own != null ? own : Math.round(1000 * choices.get(Options.HOLD));
+    }
+
+    /** Every picture it shows, once each, in running order. */
+    public Set<PictureId> pictures() {
+        Set<PictureId> used = new LinkedHashSet<>();
+        slides.forEach(slide -> used.addAll(slide.carries().pictures()));
+        return used;
+    }
+
+    /** True when something moves without being asked. */
+    public boolean movesByItself() {
+        return switch (arrangement()) {
+            case MARQUEE -> !slides.isEmpty();
+            case SINGLE, ROW -> choices.get(Options.AUTOPLAY) && slides.size() > 1;
+        };
+    }
+}

@@ -1,0 +1,41 @@
+package com.keenreel.core.reel;
+
+/**
+ * Where one set-up ends and the next begins, in CSS px of the reel's own width.
+ *
+ * @param tabletFrom the least width of the tablet set-up; everything below is phone
+ * @param deskFrom the least width of the desk set-up
+ */
+public record SetUpLimits(double tabletFrom, double deskFrom) {
+    /** Below 600 phone, from 1024 desk. */
+    public static final SetUpLimits USUAL = new SetUpLimits(600, 1024);
+
+    public SetUpLimits {
+        if (!(tabletFrom > 280 && deskFrom > tabletFrom && deskFrom <= 2560)) {
+            throw new IllegalArgumentException("The limits rise: above 280, then up to 2560 px.");
+        }
+    }
+
+    /** The set-up at that reel width; fractional widths belong to exactly one. */
+    public SetUp at(double reelWidth) {
+        return reelWidth < tabletFrom ? SetUp.PHONE : reelWidth < deskFrom ? SetUp.TABLET : SetUp.DESK;
+    }
+
+    /** The least reel width of that set-up. */
+    public double from(SetUp setUp) {
+        return switch (setUp) {
+            case PHONE -> 0;
+            case TABLET -> tabletFrom;
+            case DESK -> deskFrom;
+        };
+    }
+
+    /** The first reel width above that set-up; positive infinity for desk. */
+    public double below(SetUp setUp) {
+        return switch (setUp) {
+            case PHONE -> tabletFrom;
+            case TABLET -> deskFrom;
+            case DESK -> Double.POSITIVE_INFINITY;
+        };
+    }
+}

@@ -1,0 +1,44 @@
+package com.keenreel.core.reel;
+
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One stop of a reel.
+ *
+ * @param id its name for as long as it lives
+ * @param carries what it shows
+ * @param words what it says
+ * @param hold how long it stands still, in ms, 500 to 120 000; null for the reel's own hold
+ * @param focal the point its picture is cropped around; not chosen means the picture's own proposal
+ */
+public record Slide(
+        SlideId id, Carries carries, Words words, @Nullable Long hold, BySetUp<FocalPoint> focal) {
+    public Slide {
+        if (hold != null && (hold < 500 || hold > 120_000)) {
+            throw new IllegalArgumentException("A slide stands 0.5 to 120 s.");
+        }
+        Objects.requireNonNull(carries);
+    }
+
+    /** A new slide that says what its picture says and holds as long as the reel does. */
+    public static Slide of(SlideId id, Carries carries) {
+        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing());
+    }
+
+    public Slide withCarries(Carries other) {
+        return new Slide(id, other, words, hold, focal);
+    }
+
+    public Slide withWords(Words other) {
+        return new Slide(id, carries, other, hold, focal);
+    }
+
+    public Slide withHold(@Nullable Long other) {
+        return new Slide(id, carries, words, other, focal);
+    }
+
+    public Slide withFocal(BySetUp<FocalPoint> other) {
+        return new Slide(id, carries, words, hold, other);
+    }
+}

@@ -1,0 +1,11 @@
+package com.keenreel.core.reel;
+
+/** The way an endless band moves. */
+public enum Way {
+    LEFT,
+    RIGHT;
+
+    String say() {
+        return this == LEFT ? "to the left" : "to the right";
+    }
+}

@@ -1,0 +1,101 @@
+package com.keenreel.core.reel;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a slide says. A null title, text or alt text means "as its picture says"; an empty one says nothing.
+ *
+ * @param title a heading, at most 200 characters
+ * @param text at most 1000 characters
+ * @param button the label of a button, at most 60 characters; empty for none
+ * @param link where the button, or the whole slide when there is no button, leads; empty for nowhere
+ * @param alt what the picture shows, for those who do not see it, at most 500 characters
+ */
+public record Words(
+        @Nullable String title,
+        @Nullable String text,
+        String button,
+        String link,
+        @Nullable String alt) {
+    /** Nothing said yet: everything as the picture says. */
+    public static final Words NONE = new Words(null, null, "", "", null);
+
+    public Words {
+        limit("title", title, 200);
+        limit("text", text, 1000);
+        limit("button", button, 60);
+        limit("alt text", alt, 500);
+        Link.check(link);
+    }
+
+    private static void limit(String what, @Nullable String value, int most) {
+        if (value != null && value.length() > most) {
+            throw new IllegalArgumentException(
+                    "The " + what + " has " + value.length() + " characters; " + most + " fit.");
+        }
+    }
+
+    /** One of the words. */
+    public enum Field {
+        TITLE("title"),
+        TEXT("text"),
+        BUTTON("button"),
+        LINK("link"),
+        ALT("alt");
+
+        private final String word;
+
+        Field(String word) {
+            this.word = word;
+        }
+
+        /** Its name in edits and forms. */
+        public String word() {
+            return word;
+        }
+    }
+
+    /** What is said in that field; null for "as the picture says". */
+    public @Nullable String said(Field field) {
+        return switch (field) {
+            case TITLE -> title;
+            case TEXT -> text;
+            case BUTTON -> button;
+            case LINK -> link;
+            case ALT -> alt;
+        };
+    }
+
+    /**
+     * The same with another value in that field; null takes it back to what the picture says, or to nothing.
+     *
+     * @throws IllegalArgumentException with a sentence, when the value is too long or no proper address
+     */
+    public Words with(Field field, @Nullable String value) {
+        return switch (field) {
+            case TITLE -> new Words(value, text, button, link, alt);
+            case TEXT -> new Words(title, value, button, link, alt);
+            case BUTTON -> new Words(title, text, value == null ? "" : value, link, alt);
+            case LINK -> new Words(title, text, button, value == null ? "" : value.strip(), alt);
+            case ALT -> new Words(title, text, button, link, value);
+        };
+    }
+
+    /** What visitors meet: these words, completed by those of the picture. */
+    public Said completedBy(PictureWords picture) {
+        return new Said(
+                title != null ? title : picture.title(),
+                text != null ? text : picture.caption(),
+                button,
+                link,
+                alt != null ? alt : picture.alt());
+    }
+
+    /** Words with nothing left open. Every field may be empty. */
+    public record Said(String title, String text, String button, String link, String alt) {
+        /** True when there is anything to show beside the picture. */
+        public boolean shows() {
+            return !title.isEmpty() || !text.isEmpty() || !button.isEmpty();
+        }
+    }
+}

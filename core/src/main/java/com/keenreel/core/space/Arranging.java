@@ -1,0 +1,20 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.reel.SetUp;
+
+/** One arrangement: options in, boxes as lengths of the reel's width out. */
+interface Arranging {
+    /** Everything in the frame, at the first moment of that set-up. */
+    Placed frame(SetUp setUp);
+
+    /** How many stops a visitor can go to. */
+    int stops(SetUp setUp);
+
+    /** How far the strip moves from one stop to the next, or in one lap of an endless band. */
+    Length step(SetUp setUp);
+
+    /** The greatest width the arrangement fills; positive infinity for any. */
+    default double widest() {
+        return Double.POSITIVE_INFINITY;
+    }
+}

@@ -1,0 +1,14 @@
+package com.keenreel.core.space;
+
+/** A rectangle whose edges are lengths of the reel's width, placed from its parent's top left corner. */
+public record Box(Length left, Length top, Length width, Length height) {
+    /** All of a parent of that width and height. */
+    public static Box all(Length width, Length height) {
+        return new Box(Length.ZERO, Length.ZERO, width, height);
+    }
+
+    /** A box of fixed size. */
+    public static Box of(Length left, Length top, double width, double height) {
+        return new Box(left, top, Length.px(width), Length.px(height));
+    }
+}

@@ -1,0 +1,79 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The hit areas of what visitors steer with. The same on every device, so that the wall equals the phone. */
+final class Controls {
+    /** Side of the hit area of an arrow, the pause button and a handle, px. */
+    static final double HIT = 44;
+
+    /** Side of the hit area of a dot, px. */
+    static final double DOT = 24;
+
+    /** Between a control and the edge of the frame, px. */
+    static final double EDGE = 8;
+
+    /** Between a strip of slides and the controls below it, px. */
+    static final double BELOW = 4;
+
+    private final Reel reel;
+    private final SetUp setUp;
+    private final int stops;
+
+    Controls(Reel reel, SetUp setUp, int stops) {
+        this.reel = reel;
+        this.setUp = setUp;
+        this.stops = stops;
+    }
+
+    boolean arrows() {
+        return stops > 1 && reel.choices().get(Options.ARROWS, setUp);
+    }
+
+    boolean pause() {
+        return reel.movesByItself();
+    }
+
+    /** True when dots are wanted and there is room for them, beside the pause button, at the narrowest width. */
+    boolean dots() {
+        return stops > 1 && reel.choices().get(Options.DOTS, setUp) && stops * DOT <= roomForDots();
+    }
+
+    double roomForDots() {
+        double narrowest = Math.max(Layout.NARROWEST, reel.limits().from(setUp));
+        return narrowest - (pause() ? 2 * (HIT + 2 * EDGE) : 2 * EDGE);
+    }
+
+    /** True when anything stands in the line of dots and pause. */
+    boolean line() {
+        return dots() || pause();
+    }
+
+    /** Arrows halfway down a picture area of that height; dots and pause in a line that has {@code middle} as centre. */
+    List<Placed> around(Length pictureHeight, Length middle) {
+        List<Placed> controls = new ArrayList<>();
+        if (pause()) {
+            controls.add(pause(Length.WIDTH.minus(HIT + EDGE), middle));
+        }
+        if (arrows()) {
+            Length top = pictureHeight.minus(HIT).dividedBy(2);
+            controls.add(Placed.listed("arrow-previous", Box.of(Length.px(EDGE), top, HIT, HIT)));
+            controls.add(Placed.listed("arrow-next", Box.of(Length.WIDTH.minus(HIT + EDGE), top, HIT, HIT)));
+        }
+        if (dots()) {
+            for (int i = 0; i < stops; i++) {
+                Length left = Length.share(0.5).plus(DOT * (i - stops / 2.0));
+                controls.add(Placed.listed("dot-" + (i + 1), Box.of(left, middle.minus(DOT / 2), DOT, DOT)));
+            }
+        }
+        return controls;
+    }
+
+    static Placed pause(Length left, Length middle) {
+        return Placed.listed("pause", Box.of(left, middle.minus(HIT / 2), HIT, HIT));
+    }
+}

@@ -1,0 +1,46 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words;
+import com.keenreel.core.text.Advances;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a layout knows beside the reel itself.
+ *
+ * @param pictures the facts of every picture that the reel shows
+ * @param words what those pictures say by themselves; one that is missing says nothing
+ * @param type how wide text is
+ */
+public record Facts(Map<PictureId, PictureFacts> pictures, Map<PictureId, PictureWords> words, Advances type) {
+    public Facts {
+        pictures = Map.copyOf(pictures);
+        words = Map.copyOf(words);
+    }
+
+    /**
+     * The facts of one picture.
+     *
+     * @throws IllegalArgumentException when they are not known
+     */
+    public PictureFacts of(PictureId picture) {
+        PictureFacts facts = pictures.get(picture);
+        if (facts == null) {
+            throw new IllegalArgumentException("Nothing is known of picture " + picture + ".");
+        }
+        return facts;
+    }
+
+    /** What visitors meet on that slide: its own words, completed by those of the (last) picture it shows. */
+    public Words.Said said(Slide slide) {
+        List<PictureId> shown = slide.carries().pictures();
+        PictureWords own = shown.isEmpty()
+                ? PictureWords.NONE
+                : words.getOrDefault(shown.get(shown.size() - 1), PictureWords.NONE);
+        return slide.words().completedBy(own);
+    }
+}

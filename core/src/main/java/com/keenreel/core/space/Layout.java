@@ -1,0 +1,136 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.ReelWidth;
+import com.keenreel.core.reel.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where everything of a reel stands, at every width. The same boxes are printed as CSS for visitors and evaluated here
+ * for figures, findings and tests.
+ *
+ * <pre>{@code
+ * Layout layout = Layout.of(reel, facts);
+ * layout.at(820, 800);            // boxes on a host that is 820 px wide
+ * layout.frame(SetUp.PHONE);      // the tree of lengths that is printed
+ * }</pre>
+ */
+public final class Layout {
+    /** The narrowest width that everything is calculated for, px. */
+    public static final double NARROWEST = 280;
+
+    private final Reel reel;
+    private final Arranging arranging;
+
+    private Layout(Reel reel, Arranging arranging) {
+        this.reel = reel;
+        this.arranging = arranging;
+    }
+
+    /**
+     * The layout of that reel.
+     *
+     * @throws IllegalArgumentException when a picture's facts are missing
+     */
+    public static Layout of(Reel reel, Facts facts) {
+        return new Layout(
+                reel,
+                switch (reel.arrangement()) {
+                    case SINGLE -> new SingleLayout(reel, facts);
+                    case ROW -> new RowLayout(reel, facts);
+                    case MARQUEE -> new MarqueeLayout(reel, facts);
+                });
+    }
+
+    /** The reel's width and where it starts in its host, both as lengths of the host's width. */
+    public Box inHost(SetUp setUp) {
+        return new Box(
+                Widths.start(reelWidth(), reel.choices().get(Options.ALIGNED)),
+                Length.ZERO,
+                Widths.reel(reelWidth()),
+                frame(setUp).box().height().over(Widths.reel(reelWidth())));
+    }
+
+    private ReelWidth reelWidth() {
+        ReelWidth chosen = reel.choices().get(Options.WIDTH);
+        return new ReelWidth(chosen.share(), Math.min(chosen.most(), arranging.widest()));
+    }
+
+    /** The set-up on a host of that width, px. */
+    public SetUp setUp(double hostWidth) {
+        return reel.limits().at(Widths.reel(reelWidth()).at(hostWidth));
+    }
+
+    /** The least host width at which that set-up holds, px; positive infinity when it never does. */
+    public double from(SetUp setUp) {
+        return Widths.slotFor(reelWidth(), reel.limits().from(setUp));
+    }
+
+    /** Everything in the frame at the first moment, as lengths of the reel's width. */
+    public Placed frame(SetUp setUp) {
+        return arranging.frame(setUp);
+    }
+
+    /** How many stops a visitor can go to. */
+    public int stops(SetUp setUp) {
+        return arranging.stops(setUp);
+    }
+
+    /** How far the strip moves from one stop to the next, or in one lap of an endless band. */
+    public Length step(SetUp setUp) {
+        return arranging.step(setUp);
+    }
+
+    /** True when dots were asked for but too many stops leave no room for them in that set-up. */
+    public boolean dotsLeftOut(SetUp setUp) {
+        Controls controls = new Controls(reel, setUp, stops(setUp));
+        return reel.choices().get(Options.DOTS, setUp) && stops(setUp) > 1 && !controls.dots();
+    }
+
+    /**
+     * Every box that can be seen at the first moment, in CSS px from the host's top left corner.
+     *
+     * @param hostWidth px
+     * @param view the height of the window, px
+     */
+    public List<Measured> at(double hostWidth, double view) {
+        Box inHost = inHost(setUp(hostWidth));
+        double width = inHost.width().at(hostWidth, view);
+        List<Measured> seen = new ArrayList<>();
+        Rectangle everything = new Rectangle(-1e9, -1e9, 1e9, 1e9);
+        collect(frame(setUp(hostWidth)), inHost.left().at(hostWidth, view), 0, width, view, everything, seen);
+        return seen;
+    }
+
+    private record Rectangle(double left, double top, double right, double bottom) {
+        Rectangle and(double x, double y, double width, double height) {
+            return new Rectangle(
+                    Math.max(left, x), Math.max(top, y), Math.min(right, x + width), Math.min(bottom, y + height));
+        }
+
+        boolean isEmpty() {
+            return right - left < 1e-6 || bottom - top < 1e-6;
+        }
+    }
+
+    private static void collect(
+            Placed placed, double fromX, double fromY, double width, double view, Rectangle clip, List<Measured> seen) {
+        double x = fromX + placed.box().left().at(width, view);
+        double y = fromY + placed.box().top().at(width, view);
+        double boxWidth = placed.box().width().at(width, view);
+        double boxHeight = placed.box().height().at(width, view);
+        Rectangle visible = clip.and(x, y, boxWidth, boxHeight);
+        if (visible.isEmpty() || placed.room().at(width, view) < 0) {
+            return;
+        }
+        String name = placed.name();
+        if (name != null) {
+            seen.add(new Measured(name, x, y, boxWidth, boxHeight));
+        }
+        for (Placed child : placed.inside()) {
+            collect(child, x, y, width, view, placed.clips() ? visible : clip, seen);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * An endless band. Items of the common height H are H times their ratio wide; a lap is the sum of widths and gaps, so
+ * that the seam has exactly one gap. The band leaves room for its pause button at its end.
+ */
+public final class MarqueeLayout implements Arranging {
+    /** A band is never wider than this, px; where there is more room it stands in the middle. */
+    public static final double WIDEST = 2560;
+
+    /** Kept at the band's end for the pause button, px. */
+    static final double PAUSE = Controls.HIT + Controls.EDGE;
+
+    private final Reel reel;
+    private final Facts facts;
+
+    MarqueeLayout(Reel reel, Facts facts) {
+        this.reel = reel;
+        this.facts = facts;
+    }
+
+    private Arrangement.Marquee marquee(SetUp setUp) {
+        return (Arrangement.Marquee) Arrangement.of(reel.choices(), setUp);
+    }
+
+    private double ratio(Slide slide) {
+        List<PictureId> pictures = slide.carries().pictures();
+        return pictures.isEmpty()
+                ? 1
+                : facts.of(pictures.get(pictures.size() - 1)).ratio();
+    }
+
+    /** The length of one lap, px: the sum of all widths and gaps. */
+    double lap(SetUp setUp) {
+        Arrangement.Marquee marquee = marquee(setUp);
+        return reel.slides().stream()
+                .mapToDouble(slide -> marquee.height() * ratio(slide) + marquee.gap())
+                .sum();
+    }
+
+    /** How many copies of a lap fill a width at every moment: ceil(width / lap) + 1. */
+    public static int copies(double width, double lap) {
+        return (int) Math.ceil(width / lap) + 1;
+    }
+
+    @Override
+    public double widest() {
+        return WIDEST;
+    }
+
+    @Override
+    public int stops(SetUp setUp) {
+        return 1;
+    }
+
+    @Override
+    public Length step(SetUp setUp) {
+        return Length.px(lap(setUp));
+    }
+
+    @Override
+    public Placed frame(SetUp setUp) {
+        double height = marquee(setUp).height();
+        double whole = Math.max(height, Controls.HIT);
+        List<Placed> slides = new ArrayList<>();
+        double left = 0;
+        for (int i = 0; i < reel.slides().size(); i++) {
+            double width = height * ratio(reel.slides().get(i));
+            Box all = Box.of(Length.ZERO, Length.ZERO, width, height);
+            slides.add(Placed.listed(
+                    "slide-" + (i + 1),
+                    Box.of(Length.px(left), Length.ZERO, width, height),
+                    reel.slides().get(i).carries().pictures().isEmpty()
+                            ? List.of()
+                            : List.of(Placed.listed("picture-" + (i + 1), all))));
+            left += width + marquee(setUp).gap();
+        }
+        Length bandWidth = Length.WIDTH.minus(PAUSE);
+        Box view = new Box(Length.ZERO, Length.px((whole - height) / 2), bandWidth, Length.px(height));
+        Box strip = Box.all(bandWidth, Length.px(height));
+        return Placed.listed(
+                "frame",
+                Box.all(Length.WIDTH, Length.px(whole)),
+                List.of(
+                        Placed.clipping("view", view, List.of(Placed.holding("strip", strip, slides))),
+                        Controls.pause(Length.WIDTH.minus(Controls.HIT), Length.px(whole / 2))));
+    }
+}

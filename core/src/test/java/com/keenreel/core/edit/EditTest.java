@@ -1,0 +1,162 @@
+package com.keenreel.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.keenreel.core.Sample;
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class EditTest {
+    private final Reel reel = Sample.reel(Kind.SINGLE, 4);
+
+    private static SlideId slide(int n) {
+        return new SlideId("s" + n);
+    }
+
+    private static List<String> order(Reel reel) {
+        return reel.slides().stream().map(slide -> slide.id().value()).toList();
+    }
+
+    /** A long run of random edits, each with its inverse: going back through the inverses ends at the start. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    void everyEditCanBeUndone(long seed) {
+        Random random = new Random(seed);
+        Reel now = reel;
+        List<Edit> inverses = new ArrayList<>();
+        for (int step = 0; step < 120; step++) {
+            Edit edit = any(random, now, step);
+            Edit inverse = edit.inverseOn(now);
+            Reel changed = edit.applyTo(now);
+            assertThat(inverse.applyTo(changed))
+                    .as("seed %s step %s: %s", seed, step, edit)
+                    .isEqualTo(now);
+            assertThat(edit.say(now)).isNotBlank();
+            inverses.add(inverse);
+            now = changed;
+        }
+        for (int i = inverses.size() - 1; i >= 0; i--) {
+            now = inverses.get(i).applyTo(now);
+        }
+        assertThat(now).isEqualTo(reel);
+    }
+
+    private static Edit any(Random random, Reel now, int step) {
+        List<Slide> slides = now.slides();
+        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(11);
+        SlideId one = slides.isEmpty()
+                ? null
+                : slides.get(random.nextInt(slides.size())).id();
+        SlideId other = slides.isEmpty() || random.nextInt(4) == 0
+                ? null
+                : slides.get(random.nextInt(slides.size())).id();
+        SetUp setUp = random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
+        return switch (kind) {
+            case 0 -> new Add(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
+            case 1 ->
+                new Choose<>(Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
+            case 2 -> new Rename("Name " + step);
+            case 3 -> new Sit(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
+            case 4 -> new Remove(one);
+            case 5 -> new Move(one, other);
+            case 6 -> new Hold(one, random.nextBoolean() ? null : 500L + step);
+            case 7 -> new Carry(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
+            case 8 ->
+                new Say(one, Words.Field.values()[random.nextInt(5)], random.nextBoolean() ? "words" + step : null);
+            case 9 -> new Look(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
+            default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
+        };
+    }
+
+    @Test
+    void movesByIdWhateverStandsWhere() {
+        assertThat(order(new Move(slide(3), slide(1)).applyTo(reel))).containsExactly("s3", "s1", "s2", "s4");
+        assertThat(order(new Move(slide(1), null).applyTo(reel))).containsExactly("s2", "s3", "s4", "s1");
+        assertThat(order(new Move(slide(2), new SlideId("gone")).applyTo(reel)))
+                .containsExactly("s1", "s3", "s4", "s2");
+    }
+
+    @Test
+    void anExchangedPictureKeepsWordsHoldAndLink() {
+        Reel spoken = new Say(slide(2), Words.Field.LINK, "https://fennock.example/days")
+                .applyTo(new Hold(slide(2), 6500L).applyTo(reel));
+        Slide changed = new Carry(slide(2), new Carries.Picture(new PictureId("other")))
+                .applyTo(spoken)
+                .slides()
+                .get(1);
+        assertThat(changed.words().link()).isEqualTo("https://fennock.example/days");
+        assertThat(changed.hold()).isEqualTo(6500L);
+        assertThat(changed.carries().pictures()).containsExactly(new PictureId("other"));
+    }
+
+    @Test
+    void refusesWithASentence() {
+        assertThatThrownBy(() -> new Hold(slide(1), 100L).applyTo(reel))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("A slide stands 0.5 to 120 s.");
+        assertThatThrownBy(() -> new Remove(new SlideId("gone")).applyTo(reel))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("That slide is no longer in the reel.");
+        assertThatThrownBy(() -> Choose.read(Options.GAP, null, "900"))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("900 is not within 0 to 160 px.");
+        assertThatThrownBy(() -> new Say(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("not javascript:");
+        assertThatThrownBy(() -> new Choose<>(Options.SPEED, SetUp.PHONE, 60.0).applyTo(reel))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("the same on every screen");
+        assertThatThrownBy(() -> new Add(reel.slides().get(0), null).applyTo(reel))
+                .isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void saysWhatItDoes() {
+        assertThat(new Move(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
+        assertThat(new Hold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 5 s -> 6.5 s");
+        assertThat(new Choose<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
+                .isEqualTo("ratio on phone as all -> 4:5");
+    }
+
+    @Test
+    void setUpsOverrideAllAndFallBack() {
+        Reel chosen = new Choose<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .applyTo(new Choose<>(Options.RATIO, null, new Ratio(12, 5)).applyTo(reel));
+        assertThat(chosen.choices().get(Options.RATIO, SetUp.PHONE)).isEqualTo(new Ratio(4, 5));
+        assertThat(chosen.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(12, 5));
+        assertThat(reel.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(16, 9));
+    }
+
+    @Test
+    void undoAndRedoWalkAHistoryThatOnlyGrows() {
+        Undoing.Step edit1 = new Undoing.Step(2, null);
+        Undoing.Step edit2 = new Undoing.Step(3, null);
+        Undoing.Step undo2 = new Undoing.Step(4, 3L);
+        Undoing.Step redo2 = new Undoing.Step(5, 4L);
+        assertThat(new Undoing(List.of(edit1, edit2)).toUndo()).contains(3L);
+        assertThat(new Undoing(List.of(edit1, edit2, undo2)).toUndo()).contains(2L);
+        assertThat(new Undoing(List.of(edit1, edit2, undo2)).toRedo()).contains(4L);
+        assertThat(new Undoing(List.of(edit1, edit2, undo2, redo2)).toUndo()).contains(5L);
+        assertThat(new Undoing(List.of(edit1, edit2, undo2, redo2)).toRedo()).isEmpty();
+        assertThat(new Undoing(List.of(edit1, edit2, undo2, new Undoing.Step(5, null))).toRedo())
+                .isEmpty();
+        assertThat(new Undoing(List.of()).toUndo()).isEmpty();
+    }
+}

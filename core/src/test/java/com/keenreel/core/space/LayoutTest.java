@@ -1,0 +1,166 @@
+package com.keenreel.core.space;
+
+import static com.keenreel.core.Sample.choose;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.keenreel.core.Sample;
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.ReelWidth;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
+import com.keenreel.core.reel.WordsPlace;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LayoutTest {
+    private static Measured box(List<Measured> boxes, String name) {
+        return boxes.stream()
+                .collect(Collectors.toMap(Measured::name, Function.identity()))
+                .get(name);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 3, 24, 0, 410.666667", "390, 1, 16, 15, 325.217391", "820, 2, 20, 25, 346.666667"})
+    void aRowsItem(double width, double shown, double gap, double part, double item) {
+        Reel reel = Sample.reel(Kind.ROW, 9);
+        reel = choose(choose(choose(reel, Options.SHOWN, shown), Options.GAP, gap), Options.PART, part);
+        Layout layout =
+                Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));
+        List<Measured> boxes = layout.at(width, 800);
+        assertThat(box(boxes, "slide-1").width()).isCloseTo(item, within(1e-6));
+        assertThat(layout.stops(layout.setUp(width))).isEqualTo((int) (9 - shown + 1));
+        long seen =
+                boxes.stream().filter(one -> one.name().startsWith("slide-")).count();
+        assertThat(seen).isEqualTo((long) (part == 0 ? shown : shown + 1));
+    }
+
+    @Test
+    void aMarqueesLapHasOneGapAtItsSeam() {
+        Reel reel = choose(choose(Sample.reel(Kind.MARQUEE, 4), Options.BAND, 50.0), Options.GAP, 40.0);
+        Layout layout = Layout.of(reel, Sample.facts(240, 80, 100, 100, 320, 64, 160, 120));
+        List<Measured> boxes = layout.at(1280, 800);
+        assertThat(box(boxes, "slide-1").width()).isCloseTo(150, within(1e-9));
+        assertThat(box(boxes, "slide-3").width()).isCloseTo(250, within(1e-9));
+        assertThat(box(boxes, "slide-4").width()).isCloseTo(66.666667, within(1e-6));
+        double lap = layout.step(SetUp.DESK).at(1280);
+        assertThat(lap).isCloseTo(676.666667, within(1e-6));
+        Measured last = box(boxes, "slide-4");
+        assertThat(lap - (last.x() + last.width())).isCloseTo(40, within(1e-9));
+        assertThat(MarqueeLayout.copies(1280, lap)).isEqualTo(3);
+        assertThat(MarqueeLayout.copies(2560, lap)).isEqualTo(5);
+    }
+
+    @Test
+    void aBandIsNeverWiderThanTheWidestAndStandsInTheMiddle() {
+        Layout layout = Layout.of(Sample.reel(Kind.MARQUEE, 1), Sample.facts(240, 80));
+        Measured frame = box(layout.at(3000, 800), "frame");
+        assertThat(frame.width()).isEqualTo(2560);
+        assertThat(frame.x()).isEqualTo(220);
+    }
+
+    @Test
+    void fractionalWidthsBelongToExactlyOneSetUp() {
+        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(12, 5));
+        reel = choose(
+                choose(reel, Options.RATIO, SetUp.PHONE, new Ratio(4, 5)),
+                Options.RATIO,
+                SetUp.TABLET,
+                new Ratio(16, 9));
+        Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
+        assertThat(box(layout.at(599.5, 800), "frame").height()).isCloseTo(599.5 * 1.25, within(1e-9));
+        assertThat(box(layout.at(600, 800), "frame").height()).isCloseTo(337.5, within(1e-9));
+        assertThat(box(layout.at(1023.99, 800), "frame").height()).isCloseTo(1023.99 * 9 / 16, within(1e-9));
+        assertThat(box(layout.at(1024, 800), "frame").height()).isCloseTo(1024 * 5 / 12.0, within(1e-9));
+    }
+
+    @Test
+    void theSetUpFollowsTheReelsWidthNotItsSlots() {
+        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
+        Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
+        assertThat(layout.setUp(1199)).isEqualTo(SetUp.PHONE);
+        assertThat(layout.setUp(1200)).isEqualTo(SetUp.TABLET);
+        assertThat(layout.from(SetUp.TABLET)).isEqualTo(1200);
+        Layout narrow = Layout.of(choose(reel, Options.WIDTH, ReelWidth.read("most 560")), Sample.facts(2000, 1333));
+        assertThat(narrow.setUp(2560)).isEqualTo(SetUp.PHONE);
+        assertThat(narrow.from(SetUp.TABLET)).isInfinite();
+    }
+
+    @Test
+    void aPageGivesABoxItsMargins() {
+        assertThat(Widths.slot(Slot.read("box 960")).at(1280)).isEqualTo(960);
+        assertThat(Widths.slot(Slot.read("box 960")).at(390)).isEqualTo(350);
+        assertThat(Widths.slot(Slot.FULL).at(390)).isEqualTo(390);
+    }
+
+    @Test
+    void aSidesNameIsHiddenWhileTheDividerWouldCrossIt() {
+        Facts facts = new Facts(
+                Sample.facts(1600, 1067, 1600, 1067).pictures(),
+                java.util.Map.of(),
+                (text, bold, size) -> text.equals("Before") ? 72 - 2 * PairBoxes.PADDING : 58 - 2 * PairBoxes.PADDING);
+        for (double[] expected : new double[][] {{87.9, 0, 1}, {88.1, 1, 1}, {745.9, 1, 1}, {746.1, 1, 0}}) {
+            Carries.Pair pair =
+                    new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Before", "After", expected[0] / 820);
+            Reel reel = Reel.named("Pair").withSlides(List.of(Slide.of(new SlideId("a"), pair)));
+            List<Measured> boxes = Layout.of(reel, facts).at(820, 800);
+            assertThat(box(boxes, "label-before") == null ? 0 : 1)
+                    .as("before at %s", expected[0])
+                    .isEqualTo((int) expected[1]);
+            assertThat(box(boxes, "label-after") == null ? 0 : 1)
+                    .as("after at %s", expected[0])
+                    .isEqualTo((int) expected[2]);
+            assertThat(box(boxes, "divider").x()).isCloseTo(expected[0] - 1, within(1e-6));
+        }
+    }
+
+    @Test
+    void wordsBelowReserveTheSameLinesUnderEverySlide() {
+        Reel reel = choose(
+                choose(Sample.reel(Kind.ROW, 3), Options.WORDS_PLACE, WordsPlace.BELOW), Options.TITLE_LINES, 1.0);
+        Reel spoken = reel.withSlides(List.of(
+                reel.slides().get(0).withWords(Words.NONE.with(Words.Field.TITLE, "A very long title indeed")),
+                reel.slides().get(1),
+                reel.slides().get(2)));
+        Facts facts = Sample.facts(90, 60, 60, 90, 60, 60);
+        List<Measured> boxes = Layout.of(spoken, facts).at(1280, 800);
+        assertThat(box(boxes, "words-1").height()).isEqualTo(12 + 24 + 4 + 44);
+        assertThat(box(boxes, "words-3").height())
+                .isEqualTo(box(boxes, "words-1").height());
+        assertThat(box(boxes, "slide-3").height())
+                .isEqualTo(box(boxes, "slide-1").height());
+    }
+
+    @Test
+    void dotsGiveWayWhereThereIsNoRoomForThem() {
+        Reel reel = Sample.reel(Kind.SINGLE, 12);
+        int[] sizes = new int[24];
+        java.util.Arrays.fill(sizes, 100);
+        Layout layout = Layout.of(reel, Sample.facts(sizes));
+        assertThat(box(layout.at(390, 800), "dot-1")).isNull();
+        assertThat(box(layout.at(820, 800), "dot-12")).isNotNull();
+        assertThat(layout.dotsLeftOut(SetUp.PHONE)).isTrue();
+        assertThat(layout.dotsLeftOut(SetUp.DESK)).isFalse();
+    }
+
+    @Test
+    void typeGrowsBetweenTwoWidths() {
+        Length size = FluidSize.between(18, 40);
+        assertThat(size.at(820)).isCloseTo(28.6292, within(1e-4));
+        assertThat(size.at(280)).isEqualTo(18);
+        assertThat(size.at(1900)).isEqualTo(40);
+        assertThat(size.css(Length.Base.CQI)).isEqualTo("max(18px, min(2.47191cqi + 8.359551px, 40px))");
+    }
+}

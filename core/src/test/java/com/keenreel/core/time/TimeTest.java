@@ -1,0 +1,87 @@
+package com.keenreel.core.time;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.keenreel.core.Sample;
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.TransitionKind;
+import com.keenreel.core.time.Piece.On;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class TimeTest {
+    private final Schedule schedule = new Schedule(List.of(5000L, 4000L, 7000L), 800);
+
+    @Test
+    void aLapIsAllHoldsAndChanges() {
+        assertThat(schedule.lap()).isEqualTo(18_400);
+        assertThat(schedule.start(2)).isEqualTo(10_600);
+    }
+
+    @Test
+    void everyMomentOfALapHasItsPlace() {
+        assertThat(schedule.at(0)).isEqualTo(new Schedule.Moment(0, 0, 0, false));
+        assertThat(schedule.at(4999)).isEqualTo(new Schedule.Moment(0, 0, 4999, false));
+        assertThat(schedule.at(5000)).isEqualTo(new Schedule.Moment(0, 1, 0, true));
+        assertThat(schedule.at(5800)).isEqualTo(new Schedule.Moment(1, 1, 0, false));
+        assertThat(schedule.at(18_000)).isEqualTo(new Schedule.Moment(2, 0, 400, true));
+        assertThat(schedule.at(18_400 + 5100)).isEqualTo(new Schedule.Moment(0, 1, 100, true));
+    }
+
+    @Test
+    void aSingleStopStandsForEver() {
+        Schedule alone = new Schedule(List.of(5000L), 800);
+        assertThat(alone.lap()).isEqualTo(5000);
+        assertThat(alone.at(60_000)).isEqualTo(new Schedule.Moment(0, 0, 60_000, false));
+    }
+
+    @Test
+    void aReelWithoutTransitionLosesNoTimeToIt() {
+        Reel reel = Sample.reel(Kind.SINGLE, 3);
+        assertThat(Schedule.of(reel, 3).lap()).isEqualTo(3 * 5800);
+        reel = Sample.choose(reel, Options.TRANSITION, TransitionKind.NONE);
+        assertThat(Schedule.of(reel, 3).lap()).isEqualTo(15_000);
+    }
+
+    @Test
+    void alongPushesTheFormerSlideOutWithoutAGap() {
+        Plan plan = new Along().plan(800, true);
+        for (int time = 0; time <= 800; time += 25) {
+            Map<On, Pose> scene = plan.at(time);
+            assertThat(scene.get(On.INCOMING).x() - scene.get(On.OUTGOING).x()).isCloseTo(1, within(1e-9));
+        }
+        assertThat(plan.at(0).get(On.INCOMING).x()).isEqualTo(1);
+        assertThat(plan.at(800).get(On.OUTGOING).x()).isEqualTo(-1);
+        assertThat(new Along().plan(800, false).at(0).get(On.INCOMING).x()).isEqualTo(-1);
+    }
+
+    @Test
+    void crossfadeEndsAsTheComingSlideStands() {
+        Plan plan = new Crossfade().plan(800, true);
+        assertThat(plan.at(0).get(On.INCOMING).opacity()).isZero();
+        assertThat(plan.at(800).get(On.INCOMING)).isEqualTo(Pose.STANDING);
+        assertThat(plan.at(400).get(On.INCOMING).opacity()).isBetween(0.5, 0.9);
+    }
+
+    @Test
+    void easingNeverRunsBackwards() {
+        for (Easing easing : Easing.values()) {
+            double former = 0;
+            for (int i = 0; i <= 1000; i++) {
+                double now = easing.at(i / 1000.0);
+                assertThat(now).isGreaterThanOrEqualTo(former - 1e-9);
+                former = now;
+            }
+            assertThat(former).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aMarqueesLapTimeFollowsItsSpeed() {
+        assertThat(Running.lapTime(676.666667, 60)).isCloseTo(11_277.778, within(1e-2));
+    }
+}

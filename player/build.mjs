@@ -1,0 +1,25 @@
+// Bundles what runs in the visitor's browser: node build.mjs OUTPUT-FOLDER
+import { build } from 'esbuild';
+import { copyFileSync, mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const here = dirname(fileURLToPath(import.meta.url));
+const out = process.argv[2];
+mkdirSync(out, { recursive: true });
+
+await build({
+  entryPoints: ['shell', 'player', 'port'].map((name) => join(here, 'src', `${name}.js`)),
+  bundle: true,
+  minify: true,
+  format: 'iife',
+  target: ['chrome111', 'firefox115', 'safari16.4'],
+  outdir: out,
+  logLevel: 'warning',
+});
+await build({ entryPoints: [join(here, 'src', 'base.css')], minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
+
+const faces = join(here, '..', 'node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
+for (const weight of [400, 700]) {
+  copyFileSync(join(faces, `atkinson-hyperlegible-next-latin-${weight}-normal.woff2`), join(out, `type-${weight}.woff2`));
+}

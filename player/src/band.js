@@ -1,0 +1,75 @@
+// Marquee: an endless band at constant speed.
+import { Piece } from './piece.js';
+
+export class Band extends Piece {
+  #running;
+
+  constructor(reel, plan, host) {
+    super(reel, plan, host);
+    this.on(this.strip, 'focusin', (event) => this.#bringIntoView(event.target));
+    this.on(this.strip, 'dragstart', (event) => event.preventDefault());
+    this.#run();
+  }
+
+  #run(share = 0) {
+    this.#running?.cancel();
+    const piece = this.plan.forward[0];
+    const { lapTime } = this.setUp;
+    const at = (laps) => ({ transform: `translateX(calc(var(--step) * ${-laps}))` });
+    const running = this.strip.animate([at(piece.from.x), at(piece.to.x)], {
+      duration: lapTime,
+      easing: piece.easing,
+      iterations: Infinity,
+    });
+    running.currentTime = share * lapTime;
+    if (this.held || this.waiting) running.pause();
+    this.#running = running;
+  }
+
+  get #share() {
+    const { duration } = this.#running.effect.getTiming();
+    return ((this.#running.currentTime ?? 0) % duration) / duration;
+  }
+
+  rearranged() {
+    this.#run(this.#share);
+  }
+
+  waitingChanged() {
+    if (this.waiting) this.#running.pause();
+    else this.#running.play();
+  }
+
+  /** A focused logo must be seen: the band stands so that it starts with that logo. */
+  #bringIntoView(link) {
+    const slide = link.closest('.slide');
+    if (!slide || this.held || !link.matches(':focus-visible')) return;
+    const { duration } = this.#running.effect.getTiming();
+    const laps = slide.offsetLeft / parseFloat(getComputedStyle(this.strip).getPropertyValue('--step'));
+    const forward = this.plan.forward[0].to.x > 0;
+    this.#running.currentTime = (forward ? laps : 1 - laps) * duration;
+    this.frame.querySelector('.view').scrollLeft = 0;
+  }
+
+  at(ms) {
+    this.held = true;
+    this.time = ms;
+    this.#running.pause();
+    this.#running.currentTime = ms;
+  }
+
+  play() {
+    this.held = false;
+    this.waitingChanged();
+  }
+
+  moment() {
+    return { held: this.held, time: this.time, share: this.#share, paused: this.waitsFor('paused') };
+  }
+
+  resume({ held, time, share = 0, paused }) {
+    if (paused) this.wait('paused');
+    if (held) this.at(time);
+    else this.#run(share);
+  }
+}

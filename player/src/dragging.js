@@ -1,0 +1,71 @@
+// Moving by a finger or a dragged pointer. A press that has become a drag never presses a link.
+const ENOUGH = 6; // px before a press counts as a drag
+const TURN = 40; // px after which a single changes
+
+export class Dragging {
+  constructor(piece) {
+    this.piece = piece;
+    const view = piece.frame.querySelector('.view');
+    piece.on(view, 'pointerdown', (event) => this.#down(event));
+    piece.on(view, 'pointermove', (event) => this.#move(event));
+    piece.on(view, 'pointerup', (event) => this.#up(event));
+    piece.on(view, 'pointercancel', () => this.#away());
+    piece.on(view, 'click', (event) => this.#click(event), { capture: true });
+    piece.on(view, 'dragstart', (event) => event.preventDefault());
+    this.view = view;
+  }
+
+  #down(event) {
+    this.dragged = false;
+    if (event.button !== 0 || event.defaultPrevented || this.piece.stops < 2) return;
+    this.start = { x: event.clientX, id: event.pointerId };
+  }
+
+  #move(event) {
+    if (event.pointerId !== this.start?.id) return;
+    const by = event.clientX - this.start.x;
+    if (!this.dragged && Math.abs(by) > ENOUGH) {
+      this.dragged = true;
+      this.view.setPointerCapture(event.pointerId);
+      this.piece.wait('dragged');
+    }
+    if (this.dragged && this.piece.isRow) this.piece.strip.style.transform = this.piece.offset(this.piece.stop, by);
+  }
+
+  #up(event) {
+    if (event.pointerId !== this.start?.id) return;
+    const by = event.clientX - this.start.x;
+    this.start = undefined;
+    if (!this.dragged) return;
+    this.piece.go('dragged');
+    if (!this.piece.isRow) {
+      if (Math.abs(by) > TURN) this.piece.step(by < 0 ? 1 : -1);
+      return;
+    }
+    const { stop, stops, slides } = this.piece;
+    const step = slides.length > 1 ? slides[1].offsetLeft - slides[0].offsetLeft : this.view.clientWidth;
+    const wanted = stop - Math.sign(by) * Math.round(Math.abs(by) / step + 0.3);
+    const to = Math.min(Math.max(wanted, 0), stops - 1);
+    this.piece.strip.style.transform = this.piece.offset(stop);
+    const from = by / step;
+    this.piece.visit(to, to > stop);
+    this.piece.strip.animate([{ transform: this.piece.offset(stop, from * step) }, { transform: this.piece.offset(to) }], {
+      duration: this.piece.still ? 0 : 250,
+      easing: 'ease-out',
+    });
+  }
+
+  #away() {
+    if (!this.start) return;
+    this.start = undefined;
+    this.piece.go('dragged');
+    if (this.piece.isRow) this.piece.strip.style.transform = this.piece.offset(this.piece.stop);
+  }
+
+  #click(event) {
+    if (!this.dragged) return;
+    this.dragged = false;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+}

@@ -1,0 +1,107 @@
+// What every arrangement shares: the clock (live, or held at a moment), the reasons to wait, and the width's set-up.
+
+/** Animations run live, or are all held at a moment. Waiting is an animation too, so that it can be held as well. */
+export class Piece {
+  #reasons = new Set();
+  #listeners = new AbortController();
+  #watchers = [];
+
+  constructor(reel, plan, host) {
+    this.reel = reel;
+    this.plan = plan;
+    this.host = host;
+    this.frame = reel.querySelector('.frame');
+    this.strip = reel.querySelector('.strip');
+    this.pauseButton = reel.querySelector('.pause');
+    this.held = false;
+    this.width = reel.getBoundingClientRect().width;
+    reel.classList.add('run');
+    this.#watch();
+  }
+
+  /** Reduced motion is asked each time, because visitors change their minds. */
+  get still() {
+    return matchMedia('(prefers-reduced-motion: reduce)').matches;
+  }
+
+  get setUp() {
+    return this.plan.setUps.find(({ below }) => below === null || this.width < below);
+  }
+
+  on(target, type, listener, options = {}) {
+    target.addEventListener(type, listener, { ...options, signal: this.#listeners.signal });
+  }
+
+  #watch() {
+    this.on(this.frame, 'pointerenter', (event) => event.pointerType === 'mouse' && this.wait('pointed at'));
+    this.on(this.frame, 'pointerleave', () => this.go('pointed at'));
+    this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
+    this.on(this.frame, 'focusout', () => this.go('focus inside'));
+    this.on(document, 'visibilitychange', () => (document.hidden ? this.wait('hidden') : this.go('hidden')));
+    if (this.pauseButton) {
+      this.on(this.pauseButton, 'click', () => {
+        if (this.waitsFor('paused')) {
+          ['paused', 'pointed at', 'focus inside'].forEach((reason) => this.go(reason));
+        } else {
+          this.wait('paused');
+        }
+      });
+    }
+    const seen = new IntersectionObserver(([entry]) => (entry.isIntersecting ? this.go('out of view') : this.wait('out of view')));
+    seen.observe(this.frame);
+    const sized = new ResizeObserver(([entry]) => {
+      const former = this.setUp;
+      this.width = entry.contentBoxSize[0].inlineSize;
+      if (this.setUp !== former) this.rearranged();
+    });
+    sized.observe(this.reel);
+    this.#watchers.push(seen, sized);
+    if (this.still) this.#reasons.add('paused');
+    this.#sayPause();
+  }
+
+  /** Stops moving by itself until this reason and all others are gone. */
+  wait(reason) {
+    this.#reasons.add(reason);
+    this.#reasonsChanged();
+  }
+
+  go(reason) {
+    if (this.#reasons.delete(reason)) this.#reasonsChanged();
+  }
+
+  waitsFor(reason) {
+    return this.#reasons.has(reason);
+  }
+
+  get waiting() {
+    return this.#reasons.size > 0;
+  }
+
+  #reasonsChanged() {
+    this.#sayPause();
+    if (!this.held) this.waitingChanged();
+  }
+
+  #sayPause() {
+    if (!this.pauseButton) return;
+    const paused = this.waitsFor('paused');
+    this.pauseButton.classList.toggle('paused', paused);
+    this.pauseButton.setAttribute('aria-label', paused ? this.plan.say.play : this.plan.say.pause);
+  }
+
+  connected() {
+    this.go('taken out');
+  }
+
+  disconnected() {
+    this.wait('taken out');
+  }
+
+  /** Takes away everything that listens or moves. */
+  end() {
+    this.#listeners.abort();
+    this.#watchers.forEach((watcher) => watcher.disconnect());
+    this.reel.getAnimations({ subtree: true }).forEach((animation) => animation.cancel());
+  }
+}

@@ -1,0 +1,79 @@
+// The guarded shell: defines <keen-reel> once, whatever else a page loads, fetches the reel and hands it to the player
+// that its publication names. Small and stable; everything that can change between publications is in the player.
+(() => {
+  const players = (globalThis[Symbol.for('keen-reel players')] ??= new Map());
+  if (customElements.get('keen-reel')) return;
+
+  /** Loads a player once for the whole page; it announces itself under its own address. */
+  function player(address) {
+    if (!players.has(address)) {
+      players.set(
+        address,
+        new Promise((loaded, failed) => {
+          const script = document.createElement('script');
+          script.src = address;
+          script.async = true;
+          script.onload = () => loaded(script.show);
+          script.onerror = failed;
+          document.head.append(script);
+        }),
+      );
+    }
+    return players.get(address);
+  }
+
+  class KeenReel extends HTMLElement {
+    #source;
+    #piece;
+
+    /** Settles when what the page asked for is shown. */
+    ready;
+
+    connectedCallback() {
+      this.#piece?.connected();
+      const source = this.getAttribute('src');
+      if (source === this.#source) return;
+      this.#source = source;
+      this.ready = this.#start(source).catch(() => {}); // a reel that cannot be had leaves the page as it was
+    }
+
+    disconnectedCallback() {
+      queueMicrotask(() => this.isConnected || this.#piece?.disconnected());
+    }
+
+    async #start(source) {
+      const inert = this.querySelector(':scope > template[shadowrootmode]');
+      if (inert && !this.shadowRoot) {
+        this.attachShadow({ mode: 'open' }).append(inert.content);
+        inert.remove();
+      }
+      const written = this.shadowRoot?.querySelector('script[type="application/json"]');
+      if (written) return this.show(JSON.parse(written.textContent));
+      const answer = await fetch(`${source}/fragment`);
+      return this.show(await answer.json());
+    }
+
+    /** Shows a fragment; called again, it takes the new one without losing the moment. */
+    async show(fragment) {
+      if (!fragment.player) {
+        this.#piece?.disconnected();
+        this.replaceChildren();
+        this.attachShadowOnce().replaceChildren();
+        this.style.setProperty('padding', '0', 'important');
+        return undefined;
+      }
+      const show = await player(new URL(fragment.player, this.#source ?? location.href).href);
+      this.#piece = await show(this, this.attachShadowOnce(), fragment, this.#piece);
+      return this.#piece;
+    }
+
+    attachShadowOnce() {
+      if (this.shadowRoot) return this.shadowRoot;
+      const root = this.attachShadow({ mode: 'open' });
+      root.append(document.createElement('slot'));
+      return root;
+    }
+  }
+
+  customElements.define('keen-reel', KeenReel);
+})();

@@ -1,0 +1,190 @@
+// Single and row: a reel with stops, which changes from one to another.
+import { Dragging } from './dragging.js';
+import { Piece } from './piece.js';
+
+const pose = ({ x = 0, y = 0, o = 1 }) => ({ transform: `translate(${x * 100}%, ${y * 100}%)`, opacity: o });
+const options = (piece) => ({ delay: piece.delay, duration: piece.duration, easing: piece.easing, fill: 'both' });
+
+export class Stops extends Piece {
+  #stop = 0;
+  #standing; // the animation that lasts as long as the stop's hold
+  #moving = [];
+
+  constructor(reel, plan, host) {
+    super(reel, plan, host);
+    this.isRow = plan.arrangement === 'row';
+    this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
+    this.dots = [...reel.querySelectorAll('.dot')];
+    this.live = this.strip;
+    this.on(reel, 'click', (event) => this.#pressed(event));
+    if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
+    if (plan.swipe) this.dragging = new Dragging(this);
+    this.#stand(0);
+  }
+
+  get stop() {
+    return this.#stop;
+  }
+
+  get stops() {
+    return this.setUp.stops;
+  }
+
+  /** Whether it moves on when a hold is over. */
+  get moves() {
+    return this.plan.autoplay && this.stops > 1;
+  }
+
+  rearranged() {
+    this.#stand(Math.min(this.#stop, this.stops - 1));
+  }
+
+  #pressed(event) {
+    const button = event.composedPath().find((node) => node.matches?.('.arrow, .dot'));
+    if (!button) return;
+    if (button.matches('.dot')) this.visit(this.dots.indexOf(button));
+    else this.step(button.matches('.arrow-next') ? 1 : -1);
+  }
+
+  #key(event) {
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (!way || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    this.step(way);
+  }
+
+  /** A visitor asks for the next or the former stop: a single goes round, a row ends at its ends. */
+  step(way) {
+    const to = this.#stop + way;
+    if (this.isRow && (to < 0 || to >= this.stops)) {
+      this.visit(way > 0 ? 0 : this.stops - 1, way > 0);
+      return;
+    }
+    this.visit((to + this.stops) % this.stops, way > 0);
+  }
+
+  /** A visitor goes to a stop; from then on it no longer moves by itself. */
+  visit(stop, forward = stop > this.#stop) {
+    if (this.moves) this.wait('paused');
+    if (stop !== this.#stop) this.#change(stop, forward);
+  }
+
+  /** Stands at a stop, at once. */
+  #stand(stop) {
+    this.#moving.splice(0).forEach((animation) => animation.cancel());
+    this.#stop = stop;
+    const { shown } = this.setUp;
+    this.slides.forEach((slide, i) => {
+      const now = i >= stop && i < stop + shown;
+      slide.classList.toggle('now', now);
+      slide.classList.toggle('near', i === (stop + shown) % this.slides.length || (this.isRow && i < stop + 2 * shown + 1));
+      slide.classList.remove('coming', 'leaving');
+      slide.inert = !now;
+    });
+    if (this.isRow) this.strip.style.transform = this.offset(stop);
+    this.dots.forEach((dot, i) => {
+      dot.classList.toggle('now', i === stop);
+      dot.setAttribute('aria-current', i === stop);
+    });
+    this.#hold();
+  }
+
+  /** The strip's transform at a stop, with some px more while it is dragged. */
+  offset(stop, more = 0) {
+    return `translateX(calc(var(--step) * ${-stop} + ${more}px))`;
+  }
+
+  #hold() {
+    this.#standing?.cancel();
+    this.#standing = undefined;
+    this.live.setAttribute('aria-live', this.moves && !this.waitsFor('paused') ? 'off' : 'polite');
+    if (!this.moves) return;
+    const standing = this.frame.animate([], { duration: this.plan.holds[this.#stop] });
+    standing.onfinish = () => this.#standing === standing && this.#change((this.#stop + 1) % this.stops, true);
+    this.#standing = standing;
+    if (this.held || this.waiting) standing.pause();
+  }
+
+  waitingChanged() {
+    this.live.setAttribute('aria-live', this.moves && !this.waitsFor('paused') ? 'off' : 'polite');
+    if (this.waiting) this.#standing?.pause();
+    else this.#standing?.play();
+  }
+
+  #change(to, forward) {
+    if (this.still || !this.plan.duration) {
+      this.#stand(to);
+      return;
+    }
+    const from = this.#stop;
+    this.#stand(from);
+    this.#standing?.cancel();
+    this.#standing = undefined;
+    this.#moving = this.animate(from, to, forward);
+    const last = this.#moving[0];
+    if (last) last.onfinish = () => this.#moving.includes(last) && this.#stand(to);
+  }
+
+  /** Starts the animations of a change; they are what the plan says, piece by piece. */
+  animate(from, to, forward) {
+    const coming = this.slides[to];
+    const leaving = this.slides[from];
+    if (!this.isRow) {
+      coming.classList.add('coming');
+      leaving.classList.add('leaving');
+    }
+    const pieces = forward ? this.plan.forward : this.plan.backward;
+    return pieces.map((piece) => {
+      if (piece.on === 'strip') {
+        const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
+        return this.strip.animate([at(piece.from.x), at(piece.to.x)], options(piece));
+      }
+      const slide = piece.on === 'incoming' ? coming : leaving;
+      return slide.animate([pose(piece.from), pose(piece.to)], options(piece));
+    });
+  }
+
+  // The held clock, and what a wall asks for.
+
+  /** Holds everything at a moment, ms from the start. */
+  at(ms) {
+    this.held = true;
+    this.time = ms;
+    const { moments, lap } = this.setUp;
+    const rest = moments.length > 1 ? ms % lap : 0;
+    const index = moments.findLastIndex(([start]) => start <= rest);
+    const [start, from, to] = moments[index];
+    this.#stand(from);
+    if (from === to) {
+      if (this.#standing) this.#standing.currentTime = Math.min(rest - start, this.plan.holds[from] - 0.01);
+      return;
+    }
+    this.#standing?.cancel();
+    this.#standing = undefined;
+    this.#moving = this.animate(from, to, true);
+    this.#moving.forEach((animation) => {
+      animation.pause();
+      animation.currentTime = rest - start;
+    });
+  }
+
+  /** Lets it run from where it is held. */
+  play() {
+    this.held = false;
+    this.#moving.forEach((animation) => animation.play());
+    const last = this.#moving[0];
+    const to = this.slides.findIndex((slide) => slide.classList.contains('coming'));
+    if (last && to >= 0) last.onfinish = () => this.#stand(to);
+    this.waitingChanged();
+  }
+
+  moment() {
+    return { held: this.held, time: this.time, stop: this.#stop, paused: this.waitsFor('paused') };
+  }
+
+  resume({ held, time, stop, paused }) {
+    if (paused) this.wait('paused');
+    if (held) this.at(time);
+    else this.#stand(Math.min(stop, this.stops - 1));
+  }
+}

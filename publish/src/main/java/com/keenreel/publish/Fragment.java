@@ -1,0 +1,50 @@
+package com.keenreel.publish;
+
+import java.util.List;
+
+/**
+ * The whole reel as a shadow root shows it.
+ *
+ * @param version which state this is
+ * @param html the markup, all slides and words
+ * @param css the style sheet
+ * @param plan the player's plan, JSON
+ * @param player the player's address; empty for "nothing is shown"
+ * @param type the faces that words are set in
+ */
+public record Fragment(String version, String html, String css, String plan, String player, List<Face> type) {
+    /** What is served for a reel that is taken down or unknown: it shows nothing. */
+    public static final Fragment NOTHING = new Fragment("", "", "", "{}", "", List.of());
+
+    /** A face of published type, at an address of its own content. */
+    public record Face(String family, int weight, String address) {}
+
+    /**
+     * As JSON, addresses starting at that origin.
+     *
+     * @param origin such as "https://reels.fennock.example", or empty for the page's own
+     */
+    public String json(String origin) {
+        return Base.put(
+                Json.MAPPER
+                        .createObjectNode()
+                        .put("version", version)
+                        .put("html", html)
+                        .put("css", css)
+                        .putRawValue("plan", Json.raw(plan))
+                        .put("player", player.isEmpty() ? "" : Base.MARK + player)
+                        .set("type", Json.faces(type))
+                        .toString(),
+                origin);
+    }
+
+    /** What the player needs beside markup that is already in place, as JSON with addresses of the page's own origin. */
+    String startJson() {
+        return Json.MAPPER
+                .createObjectNode()
+                .put("version", version)
+                .putRawValue("plan", Json.raw(plan))
+                .put("player", player)
+                .toString();
+    }
+}

@@ -1,0 +1,71 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.MarqueeLayout;
+
+/** Makes the fragment: what is drafted on the wall and what is published are both written here. */
+public final class FragmentWriter {
+    private FragmentWriter() {}
+
+    /**
+     * The fragment of that material; shows nothing when the reel has no slides.
+     *
+     * @param version which state this is
+     */
+    public static Fragment write(Material material, String version) {
+        if (material.reel().slides().isEmpty()) {
+            return new Fragment(version, "", "", "{}", "", java.util.List.of());
+        }
+        Layout layout = Layout.of(material.reel(), material.facts());
+        int copies = copies(material, layout);
+        PlayerFiles shipped = PlayerFiles.shipped();
+        return new Fragment(
+                version,
+                new Markup(material, layout, copies).write(),
+                new StyleSheet(material.reel(), layout, copies).write() + starts(material),
+                new PlanWriter(material.reel(), material.facts(), layout).write(),
+                shipped.player().address(),
+                shipped.faces());
+    }
+
+    private static int copies(Material material, Layout layout) {
+        if (material.reel().arrangement() != Kind.MARQUEE) {
+            return 1;
+        }
+        double shortest = Double.POSITIVE_INFINITY;
+        for (SetUp setUp : SetUp.values()) {
+            shortest = Math.min(shortest, layout.step(setUp).at(0));
+        }
+        return MarqueeLayout.copies(MarqueeLayout.WIDEST, shortest);
+    }
+
+    private static String starts(Material material) {
+        StringBuilder css = new StringBuilder();
+        int n = 0;
+        for (Slide slide : material.reel().slides()) {
+            n++;
+            if (slide.carries() instanceof Carries.Pair pair) {
+                String start = Numbers.plain(pair.startsAt());
+                css.append(".crop-")
+                        .append(n)
+                        .append("{--start:")
+                        .append(start)
+                        .append(";--at:")
+                        .append(start)
+                        .append('}');
+            } else if (slide.carries() instanceof Carries.Plain plain) {
+                css.append(".crop-")
+                        .append(n)
+                        .append("{background:")
+                        .append(plain.colour())
+                        .append('}');
+            }
+        }
+        return css.toString();
+    }
+}

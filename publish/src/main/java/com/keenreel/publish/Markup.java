@@ -1,0 +1,265 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Way;
+import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.reel.WordsPlace;
+import com.keenreel.core.space.Layout;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.TextNode;
+
+/** The markup of a reel: every slide and word is in it, whatever is shown at first. */
+final class Markup {
+    private static final Say SAY = Say.ENGLISH;
+
+    private final Material material;
+    private final Layout layout;
+    private final Sizes sizes;
+    private final int copies;
+
+    Markup(Material material, Layout layout, int copies) {
+        this.material = material;
+        this.layout = layout;
+        this.sizes = new Sizes(layout, Slot.FULL);
+        this.copies = copies;
+    }
+
+    String write() {
+        Kind kind = material.reel().arrangement();
+        Element reel = new Element("section")
+                .addClass("reel")
+                .addClass(kind.name().toLowerCase(Locale.ROOT))
+                .attr("lang", material.reel().language())
+                .attr("aria-label", material.reel().name());
+        if (kind != Kind.MARQUEE) {
+            reel.attr("aria-roledescription", "carousel");
+        }
+        Element frame = reel.appendElement("div").addClass("frame").attr("data-box", "frame");
+        if (material.reel().movesByItself()) {
+            frame.appendChild(control("pause", SAY.pause(), "pause", Shapes.pause()));
+        }
+        Element view = frame.appendElement("div").addClass("view");
+        Element strip = view.appendElement("div").addClass("strip");
+        if (kind == Kind.MARQUEE) {
+            band(strip);
+        } else {
+            slides(strip);
+            steering(frame);
+        }
+        return Html.print(reel);
+    }
+
+    private void slides(Element strip) {
+        List<Slide> slides = material.reel().slides();
+        for (int n = 1; n <= slides.size(); n++) {
+            Slide slide = slides.get(n - 1);
+            Said said = material.facts().said(slide);
+            Element element = strip.appendElement("div")
+                    .addClass("slide")
+                    .addClass("slide-" + n)
+                    .attr("data-box", "slide-" + n)
+                    .attr("data-slide", slide.id().value())
+                    .attr("role", "group")
+                    .attr("aria-roledescription", "slide")
+                    .attr("aria-label", SAY.position(n, slides.size()));
+            Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
+            if (slide.carries() instanceof Carries.Picture picture) {
+                crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), n == 1));
+            } else if (slide.carries() instanceof Carries.Pair pair) {
+                element.addClass("pair");
+                pair(crop, n, pair, said);
+            }
+            words(element, n, said);
+        }
+    }
+
+    private void pair(Element crop, int n, Carries.Pair pair, Said said) {
+        crop.appendChild(picture(pair.after(), "picture-" + n + "-after", said.alt(), n == 1));
+        String altBefore = material.facts().words().containsKey(pair.before())
+                ? material.facts().words().get(pair.before()).alt()
+                : "";
+        crop.appendElement("div")
+                .addClass("side")
+                .addClass("side-" + n)
+                .appendChild(picture(pair.before(), "picture-" + n + "-before", altBefore, false));
+        name(crop, "label-before", n, pair.nameBefore());
+        name(crop, "label-after", n, pair.nameAfter());
+        crop.appendElement("div").addClass("divider").addClass("divider-" + n).attr("data-box", "divider");
+        Element handle = crop.appendElement("div")
+                .addClass("handle")
+                .addClass("handle-" + n)
+                .attr("data-box", "handle")
+                .attr("role", "slider")
+                .attr("tabindex", "0")
+                .attr("aria-label", SAY.compare())
+                .attr("aria-valuemin", "0")
+                .attr("aria-valuemax", "100")
+                .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())));
+        handle.appendChild(Shapes.grip());
+    }
+
+    private static void name(Element crop, String part, int n, String name) {
+        if (!name.isEmpty()) {
+            crop.appendElement("div")
+                    .addClass(part)
+                    .addClass(part + "-" + n)
+                    .attr("data-box", part)
+                    .text(name);
+        }
+    }
+
+    private void words(Element slide, int n, Said said) {
+        boolean below = Arrays.stream(SetUp.values())
+                .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
+        boolean button = !said.button().isEmpty();
+        if (!said.link().isEmpty() && !button) {
+            slide.appendElement("a")
+                    .addClass("whole")
+                    .attr("href", said.link())
+                    .attr("aria-label", said.title().isEmpty() ? said.alt() : said.title());
+        }
+        if (!said.shows() && !below) {
+            return;
+        }
+        Element panel = slide.appendElement("div")
+                .addClass("words")
+                .addClass("words-" + n)
+                .attr("data-box", "words-" + n)
+                .appendElement("div");
+        if (!said.shows()) {
+            return;
+        }
+        panel.addClass("panel");
+        if (!said.title().isEmpty()) {
+            panel.appendElement("p").addClass("title").text(said.title());
+        }
+        if (!said.text().isEmpty()) {
+            panel.appendElement("p").addClass("text").text(said.text());
+        }
+        if (button) {
+            Element link = panel.appendElement("a").addClass("button").text(said.button());
+            if (!said.link().isEmpty()) {
+                link.attr("href", said.link());
+            }
+        }
+    }
+
+    private void band(Element strip) {
+        boolean left = material.reel().choices().get(Options.WAY) == Way.LEFT;
+        for (int copy = 0; copy < copies; copy++) {
+            int place = left ? copy : copy - 1;
+            Element element =
+                    strip.appendElement("div").addClass("copy").addClass("band").addClass("copy-" + place);
+            if (place != 0) {
+                element.attr("inert", true).attr("aria-hidden", "true");
+            }
+            List<Slide> slides = material.reel().slides();
+            for (int n = 1; n <= slides.size(); n++) {
+                logo(element, n, slides.get(n - 1), place == 0);
+            }
+        }
+    }
+
+    private void logo(Element copy, int n, Slide slide, boolean listed) {
+        Element element = copy.appendElement("div").addClass("slide").addClass("slide-" + n);
+        element.attr("data-slide", slide.id().value());
+        List<PictureId> pictures = slide.carries().pictures();
+        if (listed) {
+            element.attr("data-box", "slide-" + n);
+        }
+        if (pictures.isEmpty()) {
+            return;
+        }
+        Said said = material.facts().said(slide);
+        Element image = picture(pictures.get(pictures.size() - 1), "picture-" + n, listed ? said.alt() : "", true);
+        if (!listed) {
+            image.removeAttr("data-box");
+        }
+        Element around =
+                said.link().isEmpty() ? element : element.appendElement("a").attr("href", said.link());
+        around.appendChild(image);
+    }
+
+    private Element picture(PictureId id, String part, String alt, boolean soon) {
+        boolean first = part.equals("picture-1") || part.equals("picture-1-after");
+        PictureFiles files = first ? material.first() : material.of(id);
+        PictureFacts facts = material.facts().of(id);
+        Element image = new Element("img")
+                .addClass(part)
+                .attr("data-box", part)
+                .attr("alt", alt)
+                .attr("width", String.valueOf(facts.width()))
+                .attr("height", String.valueOf(facts.height()))
+                .attr("decoding", "async")
+                .attr("draggable", "false");
+        if (!soon) {
+            image.attr("loading", "lazy");
+        }
+        if (!files.isShapes()) {
+            image.attr("sizes", (soon ? "" : "auto, ") + sizes.of(part)).attr("srcset", files.srcset());
+        }
+        return image.attr("src", Base.MARK + files.usual().address());
+    }
+
+    private void steering(Element frame) {
+        int most = Arrays.stream(SetUp.values()).mapToInt(layout::stops).max().orElse(1);
+        if (anywhere(Options.ARROWS) && most > 1) {
+            frame.appendChild(control("arrow arrow-previous", SAY.previous(), "arrow-previous", Shapes.previous()));
+            frame.appendChild(control("arrow arrow-next", SAY.next(), "arrow-next", Shapes.next()));
+        }
+        if (anywhere(Options.DOTS) && most > 1) {
+            Element dots = frame.appendElement("div").attr("role", "group").attr("aria-label", SAY.choose());
+            for (int n = 1; n <= most; n++) {
+                dots.appendElement("button")
+                        .addClass("dot")
+                        .addClass("dot-" + n)
+                        .attr("type", "button")
+                        .attr("data-box", "dot-" + n)
+                        .attr("aria-label", SAY.position(n, most));
+            }
+        }
+    }
+
+    private boolean anywhere(com.keenreel.core.reel.Option<Boolean> option) {
+        return Arrays.stream(SetUp.values())
+                .anyMatch(setUp -> material.reel().choices().get(option, setUp));
+    }
+
+    private static Element control(String classes, String label, String box, Element... shapes) {
+        Element button = new Element("button")
+                .attr("class", classes)
+                .attr("type", "button")
+                .attr("data-box", box)
+                .attr("aria-label", label);
+        for (Element shape : shapes) {
+            button.appendChild(shape);
+        }
+        return button;
+    }
+
+    /** Printing without added white space. */
+    static final class Html {
+        private Html() {}
+
+        static String print(Element element) {
+            org.jsoup.nodes.Document document = new org.jsoup.nodes.Document("");
+            document.outputSettings().prettyPrint(false);
+            document.appendChild(element);
+            return element.outerHtml();
+        }
+
+        static TextNode text(String text) {
+            return new TextNode(text);
+        }
+    }
+}

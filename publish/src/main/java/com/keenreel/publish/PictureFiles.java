@@ -1,0 +1,49 @@
+package com.keenreel.publish;
+
+import java.util.List;
+
+/**
+ * The files in which a picture is shown.
+ *
+ * @param files by rising width; one alone, of any size, for a picture made of shapes (SVG)
+ */
+public record PictureFiles(List<File> files) {
+    /**
+     * One file.
+     *
+     * @param width px across; 0 for shapes, which have any size
+     * @param address where it is loaded from, starting with a slash
+     */
+    public record File(int width, String address) {}
+
+    public PictureFiles {
+        files = List.copyOf(files);
+        if (files.isEmpty()) {
+            throw new IllegalArgumentException("A picture is shown in at least one file.");
+        }
+    }
+
+    /** True for shapes, which need no choice of sizes. */
+    public boolean isShapes() {
+        return files.get(0).width() == 0;
+    }
+
+    /** The file for browsers that do not choose: the first that is at least 960 px wide, else the widest. */
+    public File usual() {
+        return files.stream().filter(file -> file.width() >= 960).findFirst().orElse(files.get(files.size() - 1));
+    }
+
+    /** As {@code srcset} writes it. */
+    String srcset() {
+        StringBuilder text = new StringBuilder();
+        for (File file : files) {
+            text.append(text.isEmpty() ? "" : ", ")
+                    .append(Base.MARK)
+                    .append(file.address())
+                    .append(' ')
+                    .append(file.width())
+                    .append('w');
+        }
+        return text.toString();
+    }
+}

@@ -1,0 +1,121 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Way;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.time.Piece;
+import com.keenreel.core.time.Plan;
+import com.keenreel.core.time.Pose;
+import com.keenreel.core.time.Running;
+import com.keenreel.core.time.Schedule;
+import com.keenreel.core.time.Transition;
+import java.util.Locale;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes everything that the player has to know, calculated here once. */
+final class PlanWriter {
+    private final Reel reel;
+    private final Facts facts;
+    private final Layout layout;
+
+    PlanWriter(Reel reel, Facts facts, Layout layout) {
+        this.reel = reel;
+        this.facts = facts;
+        this.layout = layout;
+    }
+
+    String write() {
+        ObjectNode plan = Json.MAPPER.createObjectNode();
+        Transition transition = Transition.of(reel);
+        long chosen = Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME));
+        boolean bandRunsLeft = reel.choices().get(Options.WAY) == Way.LEFT;
+        plan.put("arrangement", reel.arrangement().name().toLowerCase(Locale.ROOT));
+        plan.put("autoplay", reel.movesByItself());
+        plan.put("keys", reel.choices().get(Options.KEYS));
+        plan.put("swipe", reel.choices().get(Options.SWIPE));
+        plan.put("duration", Transition.duration(reel));
+        ArrayNode holds = plan.putArray("holds");
+        reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
+        boolean forward = reel.arrangement() != Arrangement.Kind.MARQUEE || bandRunsLeft;
+        plan.set("forward", pieces(transition.plan(chosen, forward)));
+        plan.set("backward", pieces(transition.plan(chosen, !forward)));
+        ArrayNode setUps = plan.putArray("setUps");
+        for (SetUp setUp : SetUp.values()) {
+            setUps.add(setUp(setUp));
+        }
+        ObjectNode pairs = plan.putObject("pairs");
+        for (Slide slide : reel.slides()) {
+            if (slide.carries() instanceof Carries.Pair pair) {
+                pairs.putObject(slide.id().value())
+                        .put("start", pair.startsAt())
+                        .put("clearBefore", PairBoxes.clearance(facts.type(), pair.nameBefore()))
+                        .put("clearAfter", PairBoxes.clearance(facts.type(), pair.nameAfter()));
+            }
+        }
+        plan.putObject("say").put("pause", Say.ENGLISH.pause()).put("play", Say.ENGLISH.play());
+        return plan.toString();
+    }
+
+    private ObjectNode setUp(SetUp setUp) {
+        ObjectNode node = Json.MAPPER.createObjectNode();
+        double below = reel.limits().below(setUp);
+        if (Double.isInfinite(below)) {
+            node.putNull("below");
+        } else {
+            node.put("below", below);
+        }
+        Arrangement arrangement = Arrangement.of(reel.choices(), setUp);
+        int stops = layout.stops(setUp);
+        node.put("stops", stops);
+        node.put("shown", arrangement instanceof Arrangement.Row row ? row.shown() : 1);
+        if (arrangement instanceof Arrangement.Marquee marquee) {
+            node.put("lapTime", Running.lapTime(layout.step(setUp).at(0), marquee.speed()));
+        } else if (!reel.slides().isEmpty()) {
+            Schedule schedule = Schedule.of(reel, stops);
+            node.put("lap", schedule.lap());
+            ArrayNode moments = node.putArray("moments");
+            for (int stop = 0; stop < schedule.holds().size(); stop++) {
+                long start = schedule.start(stop);
+                moments.addArray().add(start).add(stop).add(stop);
+                if (schedule.holds().size() > 1 && schedule.change() > 0) {
+                    int next = (stop + 1) % schedule.holds().size();
+                    moments.addArray()
+                            .add(start + schedule.holds().get(stop))
+                            .add(stop)
+                            .add(next);
+                }
+            }
+        }
+        return node;
+    }
+
+    private static ArrayNode pieces(Plan plan) {
+        ArrayNode pieces = Json.MAPPER.createArrayNode();
+        for (Piece piece : plan.pieces()) {
+            ObjectNode node = pieces.addObject();
+            node.put("on", piece.on().name().toLowerCase(Locale.ROOT));
+            node.put("delay", piece.delay());
+            node.put("duration", piece.duration());
+            node.put("easing", piece.easing().css());
+            node.set("from", pose(piece.from()));
+            node.set("to", pose(piece.to()));
+        }
+        return pieces;
+    }
+
+    private static ObjectNode pose(Pose pose) {
+        return Json.MAPPER
+                .createObjectNode()
+                .put("x", pose.x())
+                .put("y", pose.y())
+                .put("o", pose.opacity());
+    }
+}

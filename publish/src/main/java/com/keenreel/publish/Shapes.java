@@ -1,0 +1,33 @@
+package com.keenreel.publish;
+
+import org.jsoup.nodes.Element;
+
+/** The drawn shapes on controls, on a grid of 20 x 20. */
+final class Shapes {
+    private Shapes() {}
+
+    static Element previous() {
+        return drawn("", "M12.5 3.5 6 10l6.5 6.5");
+    }
+
+    static Element next() {
+        return drawn("", "M7.5 3.5 14 10l-6.5 6.5");
+    }
+
+    static Element[] pause() {
+        return new Element[] {drawn("bars", "M6.5 4v12M13.5 4v12"), drawn("play", "M6 3.5v13L16 10Z")};
+    }
+
+    static Element grip() {
+        return drawn("", "M7.5 4v12M12.5 4v12");
+    }
+
+    private static Element drawn(String kind, String path) {
+        Element svg = new Element("svg").attr("viewBox", "0 0 20 20").attr("aria-hidden", "true");
+        if (!kind.isEmpty()) {
+            svg.addClass(kind);
+        }
+        svg.appendElement("path").attr("d", path);
+        return svg;
+    }
+}

@@ -1,0 +1,149 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Placed;
+import java.util.ArrayList;
+import java.util.List;
+import org.jsoup.nodes.Element;
+
+/**
+ * What an editor pastes into a page. The wrapper reserves the reel's height at every width, without a script and without
+ * a container query: per cent padding measures the parent, and each set-up's height is gated by its limits.
+ */
+public final class Snippet {
+    /** A number that turns the least bit of room into more than any height; a gate, not a size. */
+    private static final double GATE = 1_000_000;
+
+    private final Material material;
+    private final Layout layout;
+    private final String address;
+
+    /**
+     * The snippets of that material.
+     *
+     * @param origin where Keen Reel is reached by visitors, such as "https://reels.fennock.example"
+     * @param slug names the reel in its address
+     */
+    public Snippet(Material material, String origin, String slug) {
+        this.material = material;
+        this.layout = Layout.of(material.reel(), material.facts());
+        this.address = origin + "/r/" + slug;
+        this.origin = origin;
+    }
+
+    private final String origin;
+
+    /** Around everything: gives the reel 640 px where the page would shrink it to nothing. */
+    private static Element outer() {
+        Element outer = new Element("div").attr("style", "width:100%;min-width:0");
+        outer.appendElement("i").attr("style", "display:block;width:640px;max-width:100%;height:0");
+        return outer;
+    }
+
+    /** The element with the first picture in it, and the script. */
+    public String element() {
+        Element outer = outer();
+        Element reel = outer.appendElement("keen-reel")
+                .attr("src", address)
+                .attr("style", "display:block;position:relative;padding-top:" + reserved());
+        Element link = reel.appendElement("a").attr("href", address);
+        link.appendChild(first());
+        outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");
+        return Base.put(Markup.Html.print(outer), origin);
+    }
+
+    /** A frame that shows the reel's own address. */
+    public String frame() {
+        Element outer = outer();
+        outer.appendElement("div")
+                .attr("style", "position:relative;padding-top:" + reserved())
+                .appendElement("iframe")
+                .attr("src", address)
+                .attr("title", material.reel().name())
+                .attr("loading", "lazy")
+                .attr("style", "position:absolute;inset:0;width:100%;height:100%;border:0");
+        return Markup.Html.print(outer);
+    }
+
+    private Element first() {
+        Slide slide = material.reel().slides().get(0);
+        boolean pair = slide.carries() instanceof Carries.Pair;
+        String part = pair ? "picture-1-after" : "picture-1";
+        boolean band = material.reel().arrangement() == Kind.MARQUEE;
+        List<PictureId> pictures = slide.carries().pictures();
+        Element image = new Element("img")
+                .attr(
+                        "alt",
+                        pictures.isEmpty() ? "" : material.facts().said(slide).alt());
+        image.attr("src", Base.MARK + material.first().usual().address());
+        if (!material.first().isShapes()) {
+            image.attr("srcset", material.first().srcset())
+                    .attr("sizes", new Sizes(layout, material.reel().slot()).of(part));
+        }
+        String fit = band ? "contain;object-position:left" : "cover;object-position:" + position(part);
+        return image.attr("style", "position:absolute;inset:0;width:100%;height:100%;object-fit:" + fit);
+    }
+
+    /** Where the crop stands on desk, as a browser's own crop says it; exact where all set-ups share a ratio. */
+    private String position(String part) {
+        Placed frame = layout.frame(SetUp.DESK);
+        double width = 1280;
+        Placed crop = frame.inside().stream()
+                .flatMap(Snippet::all)
+                .filter(one ->
+                        one.inside().stream().anyMatch(child -> child.part().equals(part)))
+                .findFirst()
+                .orElse(null);
+        if (crop == null) {
+            return "center";
+        }
+        Box picture = crop.inside().stream()
+                .filter(child -> child.part().equals(part))
+                .findFirst()
+                .orElseThrow()
+                .box();
+        return share(picture.left(), picture.width(), crop.box().width(), width) + " "
+                + share(picture.top(), picture.height(), crop.box().height(), width);
+    }
+
+    private static java.util.stream.Stream<Placed> all(Placed placed) {
+        return java.util.stream.Stream.concat(
+                java.util.stream.Stream.of(placed), placed.inside().stream().flatMap(Snippet::all));
+    }
+
+    private static String share(Length start, Length drawn, Length frame, double width) {
+        double spare = frame.at(width) - drawn.at(width);
+        return Math.abs(spare) < 0.01 ? "50%" : Numbers.rounded(100 * start.at(width) / spare, 2) + "%";
+    }
+
+    /** The reel's height at every width of its parent, as a value of {@code padding-top}. */
+    String reserved() {
+        List<String> terms = new ArrayList<>();
+        SetUp[] setUps = SetUp.values();
+        for (int i = 0; i < setUps.length; i++) {
+            double from = layout.from(setUps[i]);
+            double below = i + 1 < setUps.length ? layout.from(setUps[i + 1]) : Double.POSITIVE_INFINITY;
+            if (Double.isInfinite(from)) {
+                continue;
+            }
+            String height = layout.inHost(setUps[i]).height().inner(Length.Base.PERCENT);
+            List<String> gates = new ArrayList<>();
+            if (i > 0) {
+                gates.add("max(0px,(100% - " + Numbers.plain(from - 0.008) + "px)*" + Numbers.plain(GATE) + ")");
+            }
+            if (!Double.isInfinite(below)) {
+                gates.add("max(0px,(" + Numbers.plain(below) + "px - 100%)*" + Numbers.plain(GATE) + ")");
+            }
+            terms.add(gates.isEmpty() ? height : "min(" + String.join(",", gates) + "," + height + ")");
+        }
+        return "calc(" + String.join(" + ", terms) + ")";
+    }
+}

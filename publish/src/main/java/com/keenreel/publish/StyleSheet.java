@@ -1,0 +1,207 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.ControlsLook;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.SetUpLimits;
+import com.keenreel.core.reel.WordsPlace;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.FluidSize;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Length.Base;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.WordsArea;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Prints a layout as CSS. What is the same in every set-up is printed once; the rest in one container block per
+ * set-up; parts that stand alike share a rule.
+ */
+final class StyleSheet {
+    private final Reel reel;
+    private final Layout layout;
+    private final int copies;
+
+    /**
+     * The style sheet of that reel.
+     *
+     * @param copies how many copies of an endless band are in the markup
+     */
+    StyleSheet(Reel reel, Layout layout, int copies) {
+        this.reel = reel;
+        this.layout = layout;
+        this.copies = copies;
+    }
+
+    String write() {
+        Map<SetUp, Map<String, String>> rules = new EnumMap<>(SetUp.class);
+        Set<String> parts = new LinkedHashSet<>();
+        for (SetUp setUp : SetUp.values()) {
+            Map<String, String> own = rules(setUp);
+            rules.put(setUp, own);
+            parts.addAll(own.keySet());
+        }
+        Map<String, String> everywhere = new LinkedHashMap<>();
+        Map<SetUp, Map<String, String>> different = new EnumMap<>(SetUp.class);
+        for (String part : parts) {
+            Set<String> bodies = new LinkedHashSet<>();
+            rules.values().forEach(own -> bodies.add(own.getOrDefault(part, "display:none")));
+            if (bodies.size() == 1) {
+                everywhere.put(part, bodies.iterator().next());
+            } else {
+                rules.forEach((setUp, own) -> different
+                        .computeIfAbsent(setUp, any -> new LinkedHashMap<>())
+                        .put(part, own.getOrDefault(part, "display:none")));
+            }
+        }
+        StringBuilder css = new StringBuilder(PlayerFiles.shipped().css());
+        css.append(common());
+        css.append(grouped(everywhere));
+        different.forEach((setUp, own) -> css.append("@container ")
+                .append(condition(setUp))
+                .append('{')
+                .append(grouped(own))
+                .append('}'));
+        return css.toString();
+    }
+
+    private String condition(SetUp setUp) {
+        SetUpLimits limits = reel.limits();
+        return switch (setUp) {
+            case PHONE -> "(width < " + px(limits.tabletFrom()) + ")";
+            case TABLET -> "(" + px(limits.tabletFrom()) + " <= width < " + px(limits.deskFrom()) + ")";
+            case DESK -> "(width >= " + px(limits.deskFrom()) + ")";
+        };
+    }
+
+    private String common() {
+        Box inHost = layout.inHost(SetUp.DESK);
+        boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
+        String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
+        double ground = reel.choices().get(Options.WORDS_GROUND);
+        return ".reel{width:" + inHost.width().css(Base.CQI) + ";margin-left:"
+                + inHost.left().css(Base.CQI)
+                + ";--type:" + type
+                + ";--ground:" + reel.choices().get(Options.GROUND)
+                + ";--ink:" + reel.choices().get(Options.INK)
+                + ";--corners:" + px(reel.choices().get(Options.CORNERS))
+                + ";--words-ground:rgb(22 36 30/" + Numbers.plain(ground) + "%)"
+                + ";--control:" + (dark ? "#fff" : "#16241e")
+                + ";--control-solid:#16241e"
+                + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)") + "}";
+    }
+
+    private Map<String, String> rules(SetUp setUp) {
+        Map<String, String> rules = new LinkedHashMap<>();
+        Placed frame = layout.frame(setUp);
+        boxes(frame, rules);
+        rules.merge("frame", ";--step:" + layout.step(setUp).css(Base.CQI), String::concat);
+        switch (reel.arrangement()) {
+            case MARQUEE -> copies(setUp, rules);
+            case SINGLE, ROW -> words(setUp, rules);
+        }
+        return rules;
+    }
+
+    private void copies(SetUp setUp, Map<String, String> rules) {
+        Length lap = layout.step(setUp);
+        boolean left = reel.choices().get(Options.WAY) == com.keenreel.core.reel.Way.LEFT;
+        for (int copy = 0; copy < copies; copy++) {
+            int place = left ? copy : copy - 1;
+            rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI) + ";width:" + lap.css(Base.CQI));
+        }
+    }
+
+    private void words(SetUp setUp, Map<String, String> rules) {
+        WordsPlace place = reel.choices().get(Options.WORDS_PLACE, setUp);
+        if (place == WordsPlace.NOWHERE) {
+            return;
+        }
+        if (!reel.choices().get(Options.WORDS_TEXT, setUp)) {
+            rules.put("text", "display:none");
+        } else {
+            rules.put(
+                    "text",
+                    place == WordsPlace.BELOW
+                            ? below(Options.TEXT_LINES, setUp, WordsArea.TEXT_LINE, 15)
+                            : over(15, textSize(setUp), 1.45));
+        }
+        if (place == WordsPlace.BELOW) {
+            rules.put("words", "align-items:flex-start;color:var(--ink)");
+            rules.put("panel", "width:100%;padding:" + px(WordsArea.ABOVE) + " 0 0");
+            rules.put("title", below(Options.TITLE_LINES, setUp, WordsArea.TITLE_LINE, 18));
+            rules.put("title + .text", "margin-top:" + px(WordsArea.BETWEEN));
+            rules.put("button", "margin-top:8px");
+            return;
+        }
+        String[] across = {"flex-start", "center", "flex-end"};
+        rules.put(
+                "words",
+                "color:#fff;justify-content:" + across[place.across() + 1] + ";align-items:" + across[place.down() + 1]
+                        + (place.across() == 0 ? ";text-align:center" : ""));
+        boolean phone = setUp == SetUp.PHONE;
+        rules.put(
+                "panel",
+                "max-width:min(100%,560px);padding:" + (phone ? "12px 14px" : "20px 24px")
+                        + ";background:var(--words-ground)");
+        rules.put(
+                "title",
+                over(
+                        18,
+                        reel.arrangement() == com.keenreel.core.reel.Arrangement.Kind.ROW
+                                ? 18
+                                : reel.choices().get(Options.WORDS_SIZE, setUp),
+                        1.2));
+        rules.put("title + .text", "margin-top:6px");
+        rules.put("button", "margin-top:" + (phone ? "10px" : "14px"));
+    }
+
+    private double textSize(SetUp setUp) {
+        return Math.max(15, Math.round(reel.choices().get(Options.WORDS_SIZE, setUp) * 0.6));
+    }
+
+    private static String over(double least, double most, double lineHeight) {
+        return "font-size:" + FluidSize.between(least, most).css(Base.CQI) + ";line-height:" + lineHeight;
+    }
+
+    private String below(com.keenreel.core.reel.Option<Double> lines, SetUp setUp, double lineHeight, double size) {
+        int kept = (int) Math.round(reel.choices().get(lines, setUp));
+        return kept == 0
+                ? "display:none"
+                : "display:-webkit-box;-webkit-box-orient:vertical;overflow:hidden;-webkit-line-clamp:" + kept
+                        + ";font-size:" + px(size) + ";line-height:" + px(lineHeight)
+                        + ";max-height:" + px(kept * lineHeight);
+    }
+
+    private static void boxes(Placed placed, Map<String, String> rules) {
+        Box box = placed.box();
+        rules.put(
+                placed.part(),
+                "left:" + box.left().css(Base.CQI) + ";top:" + box.top().css(Base.CQI) + ";width:"
+                        + box.width().css(Base.CQI) + ";height:" + box.height().css(Base.CQI));
+        placed.inside().forEach(child -> boxes(child, rules));
+    }
+
+    private static String grouped(Map<String, String> rules) {
+        Map<String, StringBuilder> byBody = new LinkedHashMap<>();
+        rules.forEach((part, body) -> {
+            StringBuilder selectors = byBody.computeIfAbsent(body, any -> new StringBuilder());
+            selectors.append(selectors.isEmpty() ? "." : ",.").append(part);
+        });
+        StringBuilder css = new StringBuilder();
+        byBody.forEach((body, selectors) ->
+                css.append(selectors).append('{').append(body).append('}'));
+        return css.toString();
+    }
+
+    private static String px(double value) {
+        return Numbers.plain(value) + "px";
+    }
+}
