@@ -1,0 +1,74 @@
+package com.keenreel.imaging;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+
+/** What a file is, told from its first bytes; its name is never believed. */
+public enum Format {
+    JPEG("image/jpeg", "jpg"),
+    PNG("image/png", "png"),
+    WEBP("image/webp", "webp"),
+    SVG("image/svg+xml", "svg");
+
+    private final String mediaType;
+    private final String extension;
+
+    Format(String mediaType, String extension) {
+        this.mediaType = mediaType;
+        this.extension = extension;
+    }
+
+    /** As HTTP names it. */
+    public String mediaType() {
+        return mediaType;
+    }
+
+    /** As file names end, without the dot. */
+    public String extension() {
+        return extension;
+    }
+
+    /**
+     * Recognises a file.
+     *
+     * @param bytes at least its first kilobyte, or all of it
+     * @throws Refused when it is none of the formats that are taken in
+     */
+    public static Format of(byte[] bytes) throws Refused {
+        if (bytes.length == 0) {
+            throw new Refused("The file is empty.");
+        }
+        if (startsWith(bytes, 0xFF, 0xD8, 0xFF)) {
+            return JPEG;
+        }
+        if (startsWith(bytes, 0x89, 'P', 'N', 'G', 0x0D, 0x0A, 0x1A, 0x0A)) {
+            return PNG;
+        }
+        if (startsWith(bytes, 'R', 'I', 'F', 'F')
+                && bytes.length > 12
+                && ascii(bytes, 8, 4).equals("WEBP")) {
+            return WEBP;
+        }
+        String start = ascii(bytes, 0, Math.min(bytes.length, 1024)).toLowerCase(Locale.ROOT);
+        if (start.contains("<svg") && start.stripLeading().replace("\uFEFF", "").contains("<")) {
+            return SVG;
+        }
+        throw new Refused("This is not a JPEG, PNG, WebP or SVG picture.");
+    }
+
+    private static boolean startsWith(byte[] bytes, int... wanted) {
+        if (bytes.length < wanted.length) {
+            return false;
+        }
+        for (int i = 0; i < wanted.length; i++) {
+            if ((bytes[i] & 0xFF) != wanted[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String ascii(byte[] bytes, int from, int length) {
+        return new String(bytes, from, length, StandardCharsets.ISO_8859_1);
+    }
+}
