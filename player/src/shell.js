@@ -62,7 +62,7 @@
         this.style.setProperty('padding', '0', 'important');
         return undefined;
       }
-      const show = await player(new URL(fragment.player, this.#source ?? location.href).href);
+      const show = await player(new URL(fragment.player, new URL(this.#source, document.baseURI)).href);
       this.#piece = await show(this, this.attachShadowOnce(), fragment, this.#piece);
       return this.#piece;
     }

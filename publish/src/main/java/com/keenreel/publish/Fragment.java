@@ -25,17 +25,20 @@ public record Fragment(String version, String html, String css, String plan, Str
      * @param origin such as "https://reels.fennock.example", or empty for the page's own
      */
     public String json(String origin) {
-        return Base.put(
-                Json.MAPPER
-                        .createObjectNode()
-                        .put("version", version)
-                        .put("html", html)
-                        .put("css", css)
-                        .putRawValue("plan", Json.raw(plan))
-                        .put("player", player.isEmpty() ? "" : Base.MARK + player)
-                        .set("type", Json.faces(type))
-                        .toString(),
-                origin);
+        return Base.put(markedJson(), origin);
+    }
+
+    /** As JSON whose addresses are still marked; {@link Base#put} completes it. */
+    public String markedJson() {
+        return Json.MAPPER
+                .createObjectNode()
+                .put("version", version)
+                .put("html", html)
+                .put("css", css)
+                .putRawValue("plan", Json.raw(plan))
+                .put("player", player.isEmpty() ? "" : Base.MARK + player)
+                .set("type", Json.faces(type))
+                .toString();
     }
 
     /** What the player needs beside markup that is already in place, as JSON with addresses of the page's own origin. */

@@ -1,0 +1,1 @@
+// Pages that only show something need no script of their own.

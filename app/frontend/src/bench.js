@@ -1,0 +1,86 @@
+// The bench: ties its bands together. What a reel is and does is decided by the application; here is only the handling.
+import Alpine from '@alpinejs/csp';
+import morph from '@alpinejs/morph';
+import { Brief } from './bench/brief.js';
+import { Edits } from './bench/edits.js';
+import { Order } from './bench/order.js';
+import { Sheet } from './bench/sheet.js';
+import { Wall } from './bench/wall.js';
+import { notice } from './http.js';
+import { pick } from './pick.js';
+
+Alpine.plugin(morph);
+Alpine.start();
+
+const reel = document.body.dataset.reel;
+
+const bench = {
+  slide: null,
+
+  /** Selects a slide, whose sheet takes the place of the brief; null goes back to the brief. */
+  async select(id) {
+    await edits.settled();
+    bench.slide = id;
+    document.body.classList.toggle('with-sheet', id !== null);
+    wall.fit();
+    await edits.refresh();
+    if (id) wall.hold(order.startOf(id));
+    order.showMoment();
+  },
+
+  /** Draws what an answer carries. */
+  draw(answer, { parts = true } = {}) {
+    if (parts) {
+      for (const [id, html] of Object.entries(answer.parts)) replace(document.getElementById(id), id, html);
+      order.drawn();
+    }
+    wall.show(answer.fragment, answer.screens);
+  },
+};
+
+const edits = new Edits(reel, Number(document.body.dataset.revision), bench);
+const wall = new Wall(document.getElementById('screens'), bench);
+const order = new Order(document.getElementById('order'), bench, edits, wall);
+new Brief(document.getElementById('band'), edits);
+new Sheet(document.getElementById('band'), bench, edits, order);
+
+/** Draws a part anew, keeping what is open, focused or half typed in it. */
+function replace(part, id, html) {
+  Alpine.morph(part, `<div id="${id}"${part.className ? ` class="${part.className}"` : ''}>${html}</div>`, {
+    key: (element) => element.dataset?.key ?? element.id,
+    updating(from, to, childrenOnly, skip) {
+      const typing = from === document.activeElement && from.matches?.('input, textarea') && from.dataset.dirty;
+      if (typing || from.matches?.('.control-panel:popover-open')) skip(); // an open panel keeps its own state
+    },
+  });
+  part.querySelectorAll('input, textarea').forEach((field) => {
+    if (field === document.activeElement && field.dataset.dirty) return;
+    const written = field.matches('textarea') ? field.textContent : field.getAttribute('value');
+    if (field.value !== (written ?? '')) field.value = written ?? '';
+  });
+}
+
+document.addEventListener('click', async (event) => {
+  const action = event.target.closest('[data-do]')?.dataset.do;
+  if (action === 'undo') await edits.undo();
+  else if (action === 'redo') await edits.redo();
+  else if (action === 'add') {
+    const { carries, sorry } = order.additions(await pick());
+    if (sorry) notice(sorry);
+    if (carries.length) await edits.store(order.adding(carries));
+  }
+});
+
+document.addEventListener('keydown', (event) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.matches('input, textarea')) return;
+  event.preventDefault();
+  if (event.shiftKey) edits.redo();
+  else edits.undo();
+});
+
+document.addEventListener('change', (event) => {
+  if (event.target.matches('.reel-name')) edits.store({ kind: 'rename', name: event.target.value });
+});
+
+addEventListener('resize', () => wall.fit());
+edits.refresh().then(() => order.showMoment());

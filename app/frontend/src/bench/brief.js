@@ -1,0 +1,102 @@
+// The controls of the brief: each opens in place, shows its effect while it is turned and stores one edit when it rests.
+const REST = 800; // ms after which typing counts as done
+
+export class Brief {
+  constructor(band, edits) {
+    this.edits = edits;
+    this.timers = new WeakMap();
+    band.addEventListener('toggle', (event) => this.#place(event), { capture: true });
+    band.addEventListener('click', (event) => this.#click(event));
+    band.addEventListener('input', (event) => this.#turn(event));
+    band.addEventListener('change', (event) => this.#rest(event));
+    band.addEventListener('keydown', (event) => {
+      if (event.key === 'Enter' && event.target.closest('.control-panel') && event.target.matches('input')) this.#rest(event);
+    });
+  }
+
+  /** A panel stands below its word, inside the window. */
+  #place(event) {
+    if (event.newState !== 'open' || !event.target.matches('.control-panel')) return;
+    const panel = event.target;
+    const word = document.querySelector(`[popovertarget="${panel.id}"]`).getBoundingClientRect();
+    const { width, height } = panel.getBoundingClientRect();
+    const below = word.bottom + 6 + height < innerHeight;
+    panel.style.left = `${Math.max(8, Math.min(word.left, innerWidth - width - 8))}px`;
+    panel.style.top = `${below ? word.bottom + 6 : Math.max(8, word.top - height - 6)}px`;
+    panel.querySelector('[aria-pressed=true].choice, input, .choice')?.focus();
+  }
+
+  #said(panel, scope) {
+    return panel.getAttribute(`data-said-${scope}`);
+  }
+
+  /** The edit that a value makes in the scope that is chosen. */
+  #edit(panel, value) {
+    const { option, scope } = panel.dataset;
+    if (option === 'slot') return { kind: 'sit', slot: value };
+    return { kind: 'choose', option, setUp: scope === 'all' ? null : scope, value };
+  }
+
+  #refused(panel) {
+    return (problem) => {
+      panel.querySelector('[data-problem]').textContent = problem;
+    };
+  }
+
+  #store(panel, value) {
+    clearTimeout(this.timers.get(panel));
+    const scope = panel.dataset.scope;
+    if (value !== null && value === this.#said(panel, scope)) return;
+    this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
+      if (!stored) return;
+      this.#refused(panel)('');
+      if (value === null) panel.removeAttribute(`data-said-${scope}`);
+      else panel.setAttribute(`data-said-${scope}`, value);
+      panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
+    });
+  }
+
+  #click(event) {
+    const panel = event.target.closest('.control-panel');
+    const button = event.target.closest('button');
+    if (!panel || !button) return;
+    if (button.dataset.setScope) this.#scope(panel, button.dataset.setScope);
+    else if (button.dataset.value !== undefined) this.#store(panel, button.dataset.value);
+    else if ('clear' in button.dataset) this.#store(panel, null);
+  }
+
+  /** From here on the panel speaks of another set-up; it shows what holds there. */
+  #scope(panel, scope) {
+    panel.dataset.scope = scope;
+    panel.querySelectorAll('[data-set-scope]').forEach((one) => one.setAttribute('aria-pressed', one.dataset.setScope === scope));
+    const value = this.#said(panel, scope) ?? this.#said(panel, 'all') ?? panel.dataset.usual;
+    panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
+    panel.querySelectorAll('input:not([data-prefix])').forEach((input) => {
+      input.value = value;
+    });
+    panel.querySelector('[data-clear]').hidden = scope === 'all' || this.#said(panel, scope) === null;
+  }
+
+  #value(input) {
+    return (input.dataset.prefix ?? '') + input.value.trim();
+  }
+
+  #turn(event) {
+    const panel = event.target.closest('.control-panel');
+    if (!panel || !event.target.matches('input')) return;
+    const value = this.#value(event.target);
+    if (!event.target.dataset.prefix) {
+      panel.querySelectorAll('input').forEach((other) => {
+        if (other !== event.target) other.value = value;
+      });
+    }
+    this.edits.preview(this.#edit(panel, value), this.#refused(panel));
+    clearTimeout(this.timers.get(panel));
+    if (event.target.type !== 'range') this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));
+  }
+
+  #rest(event) {
+    const panel = event.target.closest('.control-panel');
+    if (panel && event.target.matches('input')) this.#store(panel, this.#value(event.target));
+  }
+}

@@ -1,0 +1,118 @@
+// Every edit goes through here, one after the other, and is tried again under its own id until it is stored.
+import { Problem, notice, send, windowName } from '../http.js';
+
+export class Edits {
+  #queue = Promise.resolve();
+  #previewing;
+
+  constructor(reel, revision, bench) {
+    this.address = `/reels/${reel}`;
+    this.revision = revision;
+    this.bench = bench;
+    this.window = windowName();
+    this.unstored = 0;
+    addEventListener('beforeunload', (event) => this.unstored && event.preventDefault());
+  }
+
+  /** Settles when everything that was asked for is stored. */
+  settled() {
+    return this.#queue;
+  }
+
+  /**
+   * Stores an edit and draws what it makes.
+   *
+   * @returns whether it was stored; refusals are thrown to `refused`, or said at the foot of the page
+   */
+  store(edit, refused = (problem) => notice(problem)) {
+    this.#previewing?.abort();
+    return this.#ask('edits', { edit }, refused);
+  }
+
+  undo() {
+    return this.#ask('undo', {}, notice);
+  }
+
+  redo() {
+    return this.#ask('redo', {}, notice);
+  }
+
+  #ask(what, more, refused) {
+    const editId = crypto.randomUUID();
+    this.unstored += 1;
+    this.#say();
+    const asked = this.#queue.then(() => this.#untilStored(what, editId, more, refused));
+    this.#queue = asked.catch(() => {});
+    return asked;
+  }
+
+  async #untilStored(what, editId, more, refused) {
+    for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
+      try {
+        const body = { window: this.window, editId, on: this.revision, slide: this.bench.slide, ...more };
+        const answer = await send('POST', `${this.address}/${what}`, body);
+        this.unstored -= 1;
+        this.#taken(answer);
+        return true;
+      } catch (failed) {
+        if (failed instanceof Problem) {
+          this.unstored -= 1;
+          this.#say();
+          if (failed.status === 409) await this.#both(failed, more.edit, refused);
+          else refused(failed.problem);
+          return false;
+        }
+        this.#say('Keen Reel is not reached; kept here, tried again');
+        await new Promise((done) => setTimeout(done, wait));
+      }
+    }
+  }
+
+  #taken(answer) {
+    this.revision = answer.revision;
+    this.bench.draw(answer);
+    this.#say();
+  }
+
+  /** Somebody else wrote the same words meanwhile: both are shown, and one is chosen. */
+  async #both({ theirs }, edit, refused) {
+    const dialog = document.getElementById('both');
+    const mine = edit.text ?? edit.name ?? '';
+    dialog.innerHTML = `<form method="dialog"><h2 id="both-title">Somebody else wrote this meanwhile</h2>
+      <p class="quiet">Theirs</p><p class="version" data-theirs></p><p class="quiet">Yours</p><p class="version" data-mine></p>
+      <p class="buttons"><button class="primary" value="mine">Use mine</button><button class="plain" value="theirs">Keep theirs</button></p></form>`;
+    dialog.querySelector('[data-theirs]').textContent = theirs || 'nothing';
+    dialog.querySelector('[data-mine]').textContent = mine || 'nothing';
+    dialog.showModal();
+    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
+    await this.refresh();
+    if (dialog.returnValue === 'mine') this.store(edit, refused);
+  }
+
+  /** Shows what an edit would make, storing nothing; a later one takes the place of an earlier one. */
+  async preview(edit, refused = () => {}) {
+    this.#previewing?.abort();
+    const mine = (this.#previewing = new AbortController());
+    try {
+      const body = { window: this.window, editId: 'preview', on: this.revision, slide: this.bench.slide, edit };
+      const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
+      if (!mine.signal.aborted) {
+        refused('');
+        this.bench.draw(answer, { parts: false });
+      }
+    } catch (failed) {
+      if (failed instanceof Problem) refused(failed.problem);
+    }
+  }
+
+  /** Draws the bench as it is stored now. */
+  async refresh() {
+    const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
+    this.#taken(await send('GET', `${this.address}/parts?window=${this.window}${slide}`));
+  }
+
+  #say(words) {
+    const line = document.querySelector('[data-stored]');
+    if (line) line.textContent = words ?? (this.unstored ? 'storing …' : 'stored');
+  }
+}

@@ -1,0 +1,161 @@
+// A slide's sheet: its words, its hold, its focal point, its pair.
+import { pick } from '../pick.js';
+
+const REST = 800; // ms after which typing counts as done
+
+export class Sheet {
+  constructor(band, bench, edits, order) {
+    Object.assign(this, { band, bench, edits, order, scope: 'all' });
+    band.addEventListener('input', (event) => this.#typed(event));
+    band.addEventListener('change', (event) => this.#rested(event));
+    band.addEventListener('click', (event) => this.#click(event));
+    band.addEventListener('pointerdown', (event) => this.#focus(event));
+    band.addEventListener('keydown', (event) => this.#key(event));
+  }
+
+  get slide() {
+    return this.bench.slide;
+  }
+
+  #problem = (words) => {
+    const place = this.band.querySelector('.sheet [data-problem]');
+    if (place) place.textContent = words;
+  };
+
+  /** What a field says becomes this edit. */
+  #edit(field) {
+    const { dataset, value } = field;
+    if (dataset.say) {
+      const open = ['title', 'text', 'alt'].includes(dataset.say);
+      const asPicture = open && value === '' && field.placeholder !== '' && !field.dataset.emptied;
+      return { kind: 'say', slide: this.slide, field: dataset.say, text: asPicture ? null : value };
+    }
+    if ('holdField' in dataset) return { kind: 'hold', slide: this.slide, hold: Math.round(Number(value) * 1000) };
+    if (dataset.pair) return { kind: 'carry', slide: this.slide, carries: this.#pair(dataset.pair, value) };
+    return null;
+  }
+
+  get #pairNow() {
+    return JSON.parse(this.band.querySelector('[data-pair-now]').textContent);
+  }
+
+  #pair(key, value) {
+    return { ...this.#pairNow, [key]: key === 'startsAt' ? Number(value) / 100 : value };
+  }
+
+  #typed(event) {
+    const edit = this.#edit(event.target);
+    if (!edit || !event.target.closest('.sheet')) return;
+    event.target.dataset.dirty = 'yes';
+    if (event.target.matches('[type=range]')) event.target.parentElement.querySelector('output').textContent = `${event.target.value} %`;
+    this.edits.preview(edit, this.#problem);
+    clearTimeout(this.timer);
+    this.waiting = { edit, field: event.target };
+    if (!event.target.matches('[type=range]')) this.timer = setTimeout(() => this.#store(), REST);
+  }
+
+  #rested(event) {
+    const edit = event.target.closest('.sheet') && this.#edit(event.target);
+    if (!edit) return;
+    this.waiting = { edit, field: event.target };
+    this.#store();
+  }
+
+  #store() {
+    clearTimeout(this.timer);
+    const { edit, field } = this.waiting ?? {};
+    this.waiting = undefined;
+    if (!edit || JSON.stringify(edit) === this.last) return;
+    this.last = JSON.stringify(edit);
+    this.edits.store(edit, this.#problem).then((stored) => {
+      if (!stored) return;
+      this.#problem('');
+      delete field.dataset.dirty;
+    });
+  }
+
+  async #click(event) {
+    const scope = event.target.closest('[data-focal-scope]');
+    if (scope) {
+      this.scope = scope.dataset.focalScope;
+      this.band.querySelectorAll('[data-focal-scope]').forEach((one) => one.setAttribute('aria-pressed', one === scope));
+      return;
+    }
+    const button = event.target.closest('.sheet [data-do]');
+    if (!button) return;
+    this.#store();
+    const action = button.dataset.do;
+    if (action === 'brief') this.bench.select(null);
+    else if (action === 'former-slide' || action === 'next-slide') {
+      const cards = this.order.cards.map(({ dataset }) => dataset.card);
+      this.bench.select(cards[cards.indexOf(this.slide) + (action === 'next-slide' ? 1 : -1)]);
+    } else if (action === 'remove') this.order.remove(this.slide);
+    else if (action === 'clear-hold') this.edits.store({ kind: 'hold', slide: this.slide, hold: null });
+    else if (action === 'clear-focal') this.#look(null);
+    else if (action === 'exchange') this.#exchange(button.dataset.side);
+    else if (action === 'swap') {
+      const { before, after, nameBefore, nameAfter, startsAt } = this.#pairNow;
+      const carries = { before: after, after: before, nameBefore: nameAfter, nameAfter: nameBefore, startsAt: 1 - startsAt };
+      this.edits.store({ kind: 'carry', slide: this.slide, carries });
+    }
+  }
+
+  async #exchange(side) {
+    const slide = this.slide;
+    const [picture] = await pick(1);
+    if (!picture) return;
+    const carries = side === 'picture' ? { picture: picture.id } : { ...this.#pairNow, [side]: picture.id };
+    this.edits.store({ kind: 'carry', slide, carries });
+  }
+
+  #look(focal) {
+    const setUp = this.scope === 'all' ? null : this.scope;
+    this.edits.store({ kind: 'look', slide: this.slide, setUp, focal }).then(() => this.#keepScope());
+  }
+
+  #keepScope() {
+    this.band.querySelectorAll('[data-focal-scope]').forEach((one) => one.setAttribute('aria-pressed', one.dataset.focalScope === this.scope));
+  }
+
+  /** Pressing on the picture sets the focal point; holding on drags it, and the wall follows. */
+  #focus(event) {
+    const picture = event.target.closest('svg.focus');
+    if (!picture || event.button !== 0) return;
+    event.preventDefault();
+    const at = (move) => {
+      const box = picture.getScreenCTM().inverse();
+      const point = new DOMPoint(move.clientX, move.clientY).matrixTransform(box);
+      const share = (value, size) => Math.round(1000 * Math.min(1, Math.max(0, value / size))) / 1000;
+      return { x: share(point.x, Number(picture.dataset.width)), y: share(point.y, Number(picture.dataset.height)) };
+    };
+    let focal = at(event);
+    const show = () => {
+      const circle = picture.querySelector(`.point.${this.scope}`) ?? picture.querySelector('.point.all');
+      circle.setAttribute('cx', focal.x * picture.dataset.width);
+      circle.setAttribute('cy', focal.y * picture.dataset.height);
+      const setUp = this.scope === 'all' ? null : this.scope;
+      this.edits.preview({ kind: 'look', slide: this.slide, setUp, focal });
+    };
+    show();
+    picture.setPointerCapture(event.pointerId);
+    picture.onpointermove = (move) => {
+      focal = at(move);
+      show();
+    };
+    picture.onpointerup = () => {
+      picture.onpointermove = picture.onpointerup = null;
+      this.#look(focal);
+    };
+  }
+
+  /** Arrow keys on a focal point's button move it by a hundredth. */
+  #key(event) {
+    const button = event.target.closest('[data-focal-scope]');
+    const by = { ArrowLeft: [-0.01, 0], ArrowRight: [0.01, 0], ArrowUp: [0, -0.01], ArrowDown: [0, 0.01] }[event.key];
+    if (!button || !by) return;
+    event.preventDefault();
+    this.scope = button.dataset.focalScope;
+    const inside = (value) => Math.round(1000 * Math.min(1, Math.max(0, value))) / 1000;
+    this.#look({ x: inside(Number(button.dataset.x) + by[0]), y: inside(Number(button.dataset.y) + by[1]) });
+  }
+}

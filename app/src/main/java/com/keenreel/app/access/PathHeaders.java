@@ -1,0 +1,71 @@
+package com.keenreel.app.access;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** States every path's headers, and nobody else does. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+public class PathHeaders extends OncePerRequestFilter {
+    private static final String POLICY = "Content-Security-Policy";
+    private static final String IMMUTABLE = "public, max-age=31536000, immutable";
+    private static final String REVALIDATED = "public, no-cache";
+
+    private static final String APPLICATION = "default-src 'self'; img-src 'self' blob: data:; frame-src 'self'; "
+            + "frame-ancestors 'none'; object-src 'none'; base-uri 'none'; form-action 'self'";
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String path = request.getRequestURI();
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
+        if (SiteGuard.isPublic(path)) {
+            response.setHeader("Access-Control-Allow-Origin", "*");
+            response.setHeader("Cross-Origin-Resource-Policy", "cross-origin");
+            response.setHeader("Cache-Control", path.startsWith("/f/") ? IMMUTABLE : REVALIDATED);
+            if (path.endsWith(".svg")) {
+                response.setHeader(POLICY, "default-src 'none'; style-src 'unsafe-inline'; sandbox");
+            }
+        } else {
+            response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+            response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+            response.setHeader(POLICY, APPLICATION);
+            boolean byContent = path.startsWith("/pictures/versions/") || path.startsWith("/app/fonts/");
+            response.setHeader("Cache-Control", byContent ? "private, max-age=31536000, immutable" : "no-cache");
+            if (path.endsWith(".svg") && path.startsWith("/pictures/")) {
+                response.setHeader(POLICY, "default-src 'none'; style-src 'unsafe-inline'; sandbox");
+            }
+        }
+        chain.doFilter(request, response);
+    }
+
+    /** For a page at a public address: anyone may frame it; its own style sheets are named by their content. */
+    public static HttpHeaders published(String policy) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.set(POLICY, policy + "; frame-ancestors *");
+        return headers;
+    }
+
+    /** For a draft page: only the application's own wall may frame it. */
+    public static HttpHeaders draft(String policy) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.set(POLICY, policy + "; frame-ancestors 'self'");
+        return headers;
+    }
+
+    /** For the practice site: as any plain site, but no other site may frame it. */
+    static void practice(HttpServletResponse response) {
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Cache-Control", "no-cache");
+        response.setHeader(POLICY, "frame-ancestors 'self'");
+    }
+}

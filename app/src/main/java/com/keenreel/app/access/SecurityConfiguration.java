@@ -1,0 +1,43 @@
+package com.keenreel.app.access;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+
+/**
+ * No accounts: whoever reaches the loopback address may edit. Every change carries a forgery token, which lives in a
+ * cookie, so that it outlives a restart and a retry.
+ */
+@Configuration
+class SecurityConfiguration {
+    @Bean
+    SecurityFilterChain everything(HttpSecurity http) {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict").path("/"));
+        CsrfTokenRequestAttributeHandler handler = new CsrfTokenRequestAttributeHandler();
+        handler.setCsrfRequestAttributeName(
+                null); // the cookie is sent with every answer, not only where a form asks for it
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens).csrfTokenRequestHandler(handler))
+                .headers(AbstractHttpConfigurer::disable)
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .anonymous(anonymous -> {})
+                .build();
+    }
+
+    /** Nobody signs in; saying so keeps a default user from being made. */
+    @Bean
+    AuthenticationManager nobody() {
+        return authentication -> {
+            throw new org.springframework.security.authentication.BadCredentialsException("Nobody signs in here.");
+        };
+    }
+}

@@ -1,0 +1,108 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.app.publishing.Publishing;
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.PublicationStore;
+import com.keenreel.app.store.Published;
+import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.edit.Undoing;
+import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.time.Schedule;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Gathers what the bench shows of one state of a reel. */
+@Component
+class Bench {
+    private final Publishing publishing;
+    private final PublicationStore publications;
+    private final ReelStore reels;
+
+    Bench(Publishing publishing, PublicationStore publications, ReelStore reels) {
+        this.publishing = publishing;
+        this.publications = publications;
+        this.reels = reels;
+    }
+
+    /**
+     * Everything that the templates of the bench read.
+     *
+     * @param stored the reel
+     * @param shown the document to show: the head's, or one that an edit would make
+     * @param window whose undo and redo are meant; null when it is not known yet
+     * @param slide the slide whose sheet is open; null for the brief
+     */
+    Map<String, Object> model(StoredReel stored, Reel shown, @Nullable String window, @Nullable String slide) {
+        Shelf shelf = publishing.shelf(shown);
+        Layout layout = publishing.layout(shown);
+        Facts facts = publishing.facts(shelf);
+        Optional<Published> live = publications.live(stored.id());
+        Optional<Undoing> undoing = Optional.ofNullable(window).map(own -> reels.undoing(stored.id(), own));
+
+        Map<String, Object> model = new LinkedHashMap<>();
+        model.put("id", stored.id());
+        model.put("name", shown.name());
+        model.put("slug", stored.slug());
+        model.put("revision", stored.revision());
+        model.put("state", state(stored, live));
+        model.put("canUndo", undoing.flatMap(Undoing::toUndo).isPresent());
+        model.put("canRedo", undoing.flatMap(Undoing::toRedo).isPresent());
+        model.put("screens", shown.slides().isEmpty() ? List.of() : Screen.of(shown, layout));
+        model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
+        model.put("cards", Card.of(shown, shelf, facts, layout.stops(SetUp.DESK)));
+        model.put("joint", joint(shown));
+        model.put("lap", lap(shown, layout));
+        model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
+        model.put("sheet", slide == null ? null : sheet(shown, slide, shelf, facts, layout));
+        model.put("marquee", shown.arrangement() == Arrangement.Kind.MARQUEE);
+        return model;
+    }
+
+    private static @Nullable Sheet sheet(Reel reel, String slide, Shelf shelf, Facts facts, Layout layout) {
+        return reel.slide(new SlideId(slide))
+                .map(one -> Sheet.of(reel, one, shelf, facts, layout))
+                .orElse(null);
+    }
+
+    private String state(StoredReel stored, Optional<Published> live) {
+        if (live.isEmpty()) {
+            return stored.wasLive() ? "taken down" : "draft";
+        }
+        return publishing.changedSince(stored, live.get())
+                ? "live is " + live.get().revision()
+                : "live";
+    }
+
+    private static String joint(Reel reel) {
+        return switch (reel.arrangement()) {
+            case MARQUEE -> "";
+            case ROW -> "along";
+            case SINGLE ->
+                switch (reel.choices().get(Options.TRANSITION)) {
+                    case NONE -> "none";
+                    case CROSSFADE -> "crossfade";
+                    case ALONG -> "along";
+                };
+        };
+    }
+
+    private static String lap(Reel reel, Layout layout) {
+        if (reel.slides().isEmpty() || reel.arrangement() == Arrangement.Kind.MARQUEE) {
+            return "";
+        }
+        Schedule schedule = Schedule.of(reel, layout.stops(SetUp.DESK));
+        return String.format(Locale.ROOT, "%.1f", schedule.lap() / 1000.0);
+    }
+}

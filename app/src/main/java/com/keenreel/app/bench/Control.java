@@ -1,0 +1,131 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Domain;
+import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slot;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One underlined word of the brief, with everything that its control needs.
+ *
+ * @param option the option's key; "slot" for where the reel sits
+ * @param scope "all", or the set-up that it speaks of
+ * @param label what the sentence says
+ * @param kind which control opens: choice, number, ratio, width, colour or slot
+ * @param meaning one sentence about the option
+ * @param bySetUp whether phone, tablet and desk may differ
+ * @param said what is said, by scope; what is not said is missing
+ * @param usual what holds where nothing is said
+ * @param choices what is offered
+ * @param number limits, where it is a number
+ */
+public record Control(
+        String option,
+        String scope,
+        String label,
+        String kind,
+        String meaning,
+        boolean bySetUp,
+        Map<String, String> said,
+        String usual,
+        List<Choice> choices,
+        Domain.@Nullable Within number) {
+
+    /** One offered value. */
+    public record Choice(String value, String label) {}
+
+    /** Names its panel on the page. */
+    public String id() {
+        return "set-" + option.replace('.', '-') + "-" + scope;
+    }
+
+    /** True when it speaks of one set-up that differs from the others. */
+    public boolean differs() {
+        return !scope.equals("all");
+    }
+
+    /** What holds in its scope. */
+    public String value() {
+        String own = said.get(scope);
+        String all = said.get("all");
+        return own != null ? own : all != null ? all : usual;
+    }
+
+    static <T> Control of(Reel reel, Option<T> option, @Nullable SetUp setUp) {
+        Domain<T> domain = option.domain();
+        BySetUp<T> chosen = reel.choices().chosen(option);
+        Map<String, String> said = new LinkedHashMap<>();
+        T all = chosen.all();
+        if (all != null) {
+            said.put("all", domain.write(all));
+        }
+        chosen.own().forEach((place, value) -> said.put(place.word(), domain.write(value)));
+        T own = setUp == null ? null : chosen.said(setUp);
+        T value = own != null ? own : all != null ? all : option.usual();
+        return new Control(
+                option.key(),
+                setUp == null ? "all" : setUp.word(),
+                domain.say(value),
+                kind(domain),
+                option.meaning(),
+                option.bySetUp(),
+                said,
+                domain.write(option.usual()),
+                choices(domain),
+                domain instanceof Domain.Within within ? within : null);
+    }
+
+    static Control slot(Reel reel) {
+        return new Control(
+                "slot",
+                "all",
+                reel.slot().toString(),
+                "slot",
+                "Where on the page it will sit. This is for the wall and the embed code; it is not published.",
+                false,
+                Map.of("all", reel.slot().write()),
+                Slot.FULL.write(),
+                List.of(),
+                new Domain.Within(160, 2560, 10, "px"));
+    }
+
+    private static String kind(Domain<?> domain) {
+        if (domain instanceof Domain.Within) {
+            return "number";
+        }
+        if (domain instanceof Domain.Ratios) {
+            return "ratio";
+        }
+        if (domain instanceof Domain.Widths) {
+            return "width";
+        }
+        return domain instanceof Domain.Colours ? "colour" : "choice";
+    }
+
+    private static List<Choice> choices(Domain<?> domain) {
+        List<Choice> choices = new ArrayList<>();
+        if (domain instanceof Domain.OneOf<?> oneOf) {
+            add(oneOf, choices);
+        } else if (domain instanceof Domain.YesNo yesNo) {
+            choices.add(new Choice("true", yesNo.yes()));
+            choices.add(new Choice("false", yesNo.no()));
+        } else if (domain instanceof Domain.Ratios ratios) {
+            for (Ratio ratio : ratios.offered()) {
+                choices.add(new Choice(ratio.toString(), ratio.toString()));
+            }
+        }
+        return choices;
+    }
+
+    private static <E extends Enum<E>> void add(Domain.OneOf<E> oneOf, List<Choice> choices) {
+        oneOf.values().forEach(value -> choices.add(new Choice(oneOf.write(value), oneOf.say(value))));
+    }
+}

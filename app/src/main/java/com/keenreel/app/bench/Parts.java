@@ -1,0 +1,30 @@
+package com.keenreel.app.bench;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+
+/** The parts of the bench that are drawn anew after an edit, by the same templates as the whole page. */
+@Component
+class Parts {
+    private static final Set<String> NAMES = Set.of("stored", "order", "band");
+
+    private final SpringTemplateEngine engine;
+
+    Parts(SpringTemplateEngine engine) {
+        this.engine = engine;
+    }
+
+    /** The markup of every part, by the id of the element that it stands in. */
+    Map<String, String> of(Map<String, Object> model) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        for (String name : NAMES) {
+            parts.put(name, engine.process("bench-parts", Set.of(name), new Context(Locale.ENGLISH, model)));
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,161 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.EditJson;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words;
+import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Fit;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.Placed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything about one slide.
+ *
+ * @param id the slide
+ * @param position counted from 1
+ * @param count how many slides there are
+ * @param picture its picture; of a pair the after picture; null for plain colour
+ * @param before of a pair the before picture
+ * @param pair the pair, if it is one
+ * @param words what it says itself
+ * @param said what visitors meet
+ * @param hold ms
+ * @param ownHold whether the hold is its own
+ * @param focal by scope: all, phone, tablet, desk
+ * @param crops what each screen shows of the picture
+ */
+public record Sheet(
+        String id,
+        int position,
+        int count,
+        @Nullable Shown picture,
+        @Nullable Shown before,
+        Carries.@Nullable Pair pair,
+        Words words,
+        Said said,
+        long hold,
+        boolean ownHold,
+        List<Focus> focal,
+        List<Crop> crops) {
+
+    /** A picture on the sheet. */
+    public record Shown(String id, String address, int width, int height) {}
+
+    /** A focal point, and whether it is said for exactly that scope. */
+    public record Focus(String scope, double x, double y, boolean said) {
+        /** "58, 47 %". */
+        public String text() {
+            return new FocalPoint(x, y).toString();
+        }
+    }
+
+    /** What one screen shows: a rectangle of the picture, in its pixels, and the share that is cut off. */
+    public record Crop(String name, String ratio, double x, double y, double width, double height, long lossPercent) {}
+
+    /** The hold as it is written in its field. */
+    public String holdSaid() {
+        return Numbers.rounded(hold / 1000.0, 1);
+    }
+
+    /** The pair as an edit writes it; empty where there is none. */
+    public String pairJson() {
+        Carries.Pair own = pair;
+        return own == null ? "" : EditJson.carries(own);
+    }
+
+    /** "phone 47 %, tablet 16 %, desk 38 %". */
+    public String losses() {
+        return crops.stream()
+                .map(crop -> crop.name().toLowerCase(Locale.ROOT) + " " + crop.lossPercent() + " %")
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("");
+    }
+
+    static Sheet of(Reel reel, Slide slide, Shelf shelf, Facts facts, Layout layout) {
+        int position = reel.slides().indexOf(slide) + 1;
+        List<PictureId> pictures = slide.carries().pictures();
+        PictureId shown = pictures.isEmpty() ? null : pictures.get(pictures.size() - 1);
+        PictureFacts own = shown == null ? null : facts.of(shown);
+        return new Sheet(
+                slide.id().value(),
+                position,
+                reel.slides().size(),
+                shown == null ? null : shown(shelf.version(shown)),
+                pictures.size() > 1 ? shown(shelf.version(pictures.get(0))) : null,
+                slide.carries() instanceof Carries.Pair pair ? pair : null,
+                slide.words(),
+                facts.said(slide),
+                reel.hold(slide),
+                slide.hold() != null,
+                own == null ? List.of() : focal(slide, own),
+                own == null ? List.of() : crops(reel, position, own, layout));
+    }
+
+    private static Shown shown(Version version) {
+        return new Shown(version.picture().value(), Shelf.large(version), version.width(), version.height());
+    }
+
+    private static List<Focus> focal(Slide slide, PictureFacts picture) {
+        List<Focus> focal = new ArrayList<>();
+        FocalPoint all = slide.focal().all();
+        FocalPoint usual = all == null ? picture.focal() : all;
+        focal.add(new Focus("all", usual.x(), usual.y(), all != null));
+        for (SetUp setUp : SetUp.values()) {
+            FocalPoint point = slide.focal().in(setUp, picture.focal());
+            focal.add(new Focus(
+                    setUp.word(), point.x(), point.y(), slide.focal().own().containsKey(setUp)));
+        }
+        return focal;
+    }
+
+    private static List<Crop> crops(Reel reel, int position, PictureFacts picture, Layout layout) {
+        List<Crop> crops = new ArrayList<>();
+        for (Screen screen : Screen.of(reel, layout)) {
+            SetUp setUp = SetUp.of(screen.setUp());
+            Placed crop = all(layout.frame(setUp))
+                    .filter(part -> part.part().equals("crop-" + position))
+                    .findFirst()
+                    .orElse(null);
+            if (crop == null) {
+                continue;
+            }
+            double width = screen.reelWidth();
+            Box drawn = crop.inside().get(0).box();
+            double scale = drawn.width().at(width) / picture.width();
+            double frameWidth = crop.box().width().at(width);
+            double frameHeight = crop.box().height().at(width);
+            double x = -drawn.left().at(width) / scale;
+            double y = -drawn.top().at(width) / scale;
+            crops.add(new Crop(
+                    screen.name(),
+                    reel.choices().get(Options.RATIO, setUp).toString(),
+                    x,
+                    y,
+                    frameWidth / scale,
+                    frameHeight / scale,
+                    Math.round(100 * Fit.loss(drawn, frameWidth, frameHeight, width))));
+        }
+        return crops;
+    }
+
+    private static Stream<Placed> all(Placed placed) {
+        return Stream.concat(Stream.of(placed), placed.inside().stream().flatMap(Sheet::all));
+    }
+}

@@ -1,0 +1,5 @@
+/** The public addresses. */
+@NullMarked
+package com.keenreel.app.delivery;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,93 @@
+package com.keenreel.app.practice;
+
+import com.keenreel.app.access.Settings;
+import com.keenreel.app.access.SiteGuard;
+import com.keenreel.app.store.NotThere;
+import com.keenreel.app.store.PracticePage;
+import com.keenreel.app.store.PracticePage.Block;
+import com.keenreel.app.store.PracticePage.Kind;
+import com.keenreel.app.store.PracticeStore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import tools.jackson.databind.JsonNode;
+
+/** Editing the practice pages, and the practice site itself. */
+@Controller
+class PracticeController {
+    private final PracticeStore pages;
+    private final Settings settings;
+
+    PracticeController(PracticeStore pages, Settings settings) {
+        this.pages = pages;
+        this.settings = settings;
+    }
+
+    @GetMapping({"/practice", "/practice/{slug}"})
+    String edit(@PathVariable(required = false) String slug, Model model) {
+        List<PracticePage> all = pages.all();
+        PracticePage open = slug == null
+                ? all.stream().findFirst().orElse(null)
+                : pages.find(slug).orElseThrow(() -> new NotThere("There is no such practice page."));
+        model.addAttribute("pages", all);
+        model.addAttribute("open", open);
+        model.addAttribute("site", settings.siteOrigin());
+        return "practice";
+    }
+
+    /** Keeps a page, new or changed: {@code {title, blocks: [{kind, column, content}]}}. */
+    @PutMapping("/practice/{slug}")
+    @ResponseBody
+    Map<String, Object> put(@PathVariable String slug, @RequestBody JsonNode page) {
+        pages.put(new PracticePage(slug, page.path("title").asString(""), PracticeStore.blocks(page.path("blocks"))));
+        return Map.of("stored", true);
+    }
+
+    @DeleteMapping("/practice/{slug}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String slug) {
+        pages.remove(slug);
+    }
+
+    /** A run of blocks: wide ones alone, or a main column beside a side column. */
+    record Band(boolean wide, List<Block> main, List<Block> side) {}
+
+    @GetMapping({SiteGuard.PRACTICE + "/", SiteGuard.PRACTICE + "/{slug}"})
+    String site(@PathVariable(required = false) String slug, Model model) {
+        List<PracticePage> all = pages.all();
+        PracticePage page = all.stream()
+                .filter(one -> slug == null || one.slug().equals(slug))
+                .findFirst()
+                .orElse(new PracticePage(
+                        "not-here",
+                        "Nothing here",
+                        List.of(new Block(Kind.TEXT, "main", "There is no page at this address yet."))));
+        model.addAttribute("pages", all);
+        model.addAttribute("page", page);
+        model.addAttribute("bands", bands(page.blocks()));
+        return "practice-site";
+    }
+
+    private static List<Band> bands(List<Block> blocks) {
+        List<Band> bands = new ArrayList<>();
+        for (Block block : blocks) {
+            boolean wide = block.column().equals("wide");
+            if (bands.isEmpty() || bands.get(bands.size() - 1).wide() || wide) {
+                bands.add(new Band(wide, new ArrayList<>(), new ArrayList<>()));
+            }
+            Band last = bands.get(bands.size() - 1);
+            (block.column().equals("side") ? last.side() : last.main()).add(block);
+        }
+        return bands;
+    }
+}

@@ -1,0 +1,104 @@
+package com.keenreel.app.publishing;
+
+import com.keenreel.app.store.NotThere;
+import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.Made;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.text.Advances;
+import com.keenreel.imaging.Format;
+import com.keenreel.imaging.Rendition;
+import com.keenreel.publish.PictureFiles;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The pictures that one reel shows, each in one version. */
+public final class Shelf {
+    private final Map<PictureId, Version> versions = new LinkedHashMap<>();
+    private final Map<PictureId, PictureWords> words = new LinkedHashMap<>();
+
+    Shelf(List<StoredPicture> pictures) {
+        for (StoredPicture picture : pictures) {
+            versions.put(picture.id(), picture.version());
+            words.put(picture.id(), picture.words());
+        }
+    }
+
+    /** The same pictures in those versions, where there is one. */
+    Shelf frozen(Map<PictureId, Version> others) {
+        versions.putAll(others);
+        return this;
+    }
+
+    /** What calculations need. */
+    public Facts facts(Advances type) {
+        Map<PictureId, PictureFacts> facts = new LinkedHashMap<>();
+        versions.forEach((id, version) -> facts.put(id, version.facts()));
+        return new Facts(facts, words, type);
+    }
+
+    /** The version in which a picture is shown. */
+    public Version version(PictureId picture) {
+        Version version = versions.get(picture);
+        if (version == null) {
+            throw new NotThere("There is no such picture.");
+        }
+        return version;
+    }
+
+    Map<PictureId, Long> versions() {
+        Map<PictureId, Long> ids = new LinkedHashMap<>();
+        versions.forEach((picture, version) -> ids.put(picture, version.id()));
+        return ids;
+    }
+
+    /** The files of a draft: addresses inside the application, known before they are made. */
+    Map<PictureId, PictureFiles> draftFiles() {
+        Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
+        versions.forEach((picture, version) -> files.put(picture, draft(version)));
+        return files;
+    }
+
+    private static PictureFiles draft(Version version) {
+        if (version.format() == Format.SVG) {
+            return new PictureFiles(List.of(new PictureFiles.File(0, address(version, 0))));
+        }
+        return new PictureFiles(Rendition.widths(version.width()).stream()
+                .map(width -> new PictureFiles.File(width, address(version, width)))
+                .toList());
+    }
+
+    /** Where the application shows a version at that width; 0 for shapes. */
+    private static String address(Version version, int width) {
+        String extension = version.format() == Format.SVG ? "svg" : "webp";
+        return "/pictures/versions/" + version.id() + "/" + width + "." + extension;
+    }
+
+    /** Where the application shows a version small. */
+    public static String thumbnail(Version version) {
+        return address(
+                version,
+                version.format() == Format.SVG
+                        ? 0
+                        : Rendition.widths(version.width()).get(0));
+    }
+
+    /** Where the application shows a version for working on it. */
+    public static String large(Version version) {
+        List<Integer> widths = Rendition.widths(version.width());
+        return address(version, version.format() == Format.SVG ? 0 : widths.get(Math.min(2, widths.size() - 1)));
+    }
+
+    /** The published files of those made ones: shapes as they are, pixels as WebP by rising width. */
+    static List<Made> published(List<Made> made) {
+        return made.stream()
+                .filter(one -> one.format() == Format.SVG || one.format() == Format.WEBP)
+                .sorted(Comparator.comparing(Made::width))
+                .toList();
+    }
+}

@@ -1,0 +1,131 @@
+package com.keenreel.app.reels;
+
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Starter;
+import com.keenreel.core.reel.Words;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Widths;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.nodes.Element;
+
+/** A starter drawn on a desk page and on a phone page at one scale, by the same layout that visitors meet. */
+final class StarterDrawing {
+    private static final double SCALE = 0.083;
+    private static final double PAGE_HEIGHT = 700;
+    private static final int[][] LOGOS = {{100, 100}, {240, 80}, {120, 100}, {200, 60}, {100, 100}, {300, 60}};
+
+    private final Element svg = new Element("svg")
+            .attr("viewBox", "0 0 152 60")
+            .attr("width", "152")
+            .attr("height", "60")
+            .attr("aria-hidden", "true")
+            .addClass("starter-drawing");
+
+    private StarterDrawing() {}
+
+    static String of(Starter starter) {
+        StarterDrawing drawing = new StarterDrawing();
+        drawing.page(starter, 1280, 0.5);
+        drawing.page(starter, 390, 118.5);
+        return drawing.svg.outerHtml();
+    }
+
+    private void page(Starter starter, double page, double x) {
+        Element group = svg.appendElement("g").attr("transform", "translate(" + Numbers.plain(x) + " 0.5)");
+        rect(group, "page", 0, 0, page, PAGE_HEIGHT);
+        rect(group, "hint", 40, 40, Math.min(260, page / 3), 22);
+        Reel reel = reel(starter);
+        double slot = Widths.slot(reel.slot()).at(page);
+        double left = (page - slot) / 2;
+        double top = 100;
+        for (Measured box : Layout.of(reel, facts(starter, reel)).at(slot, 800)) {
+            String kind = kind(box.name());
+            if (!kind.isEmpty()) {
+                double right = Math.min(box.x() + box.width(), slot);
+                double from = Math.max(box.x(), 0);
+                double bottom = Math.min(box.y() + box.height(), PAGE_HEIGHT - top);
+                if (right > from && bottom > box.y()) {
+                    rect(
+                            group,
+                            kind,
+                            left + from,
+                            top + Math.max(0, box.y()),
+                            right - from,
+                            bottom - Math.max(0, box.y()));
+                }
+            }
+            if (box.name().startsWith("words-")) {
+                words(group, starter, left + box.x(), top + box.y(), box.width(), box.height());
+            }
+        }
+    }
+
+    private static String kind(String name) {
+        if (name.startsWith("picture-")) {
+            return name.endsWith("-before")
+                    ? ""
+                    : Integer.parseInt(name.replaceAll("\\D", "")) % 2 == 0 ? "even" : "odd";
+        }
+        return name.equals("divider")
+                ? "divider"
+                : name.equals("handle") ? "handle" : name.startsWith("dot-") ? "dot" : "";
+    }
+
+    private static void words(Element group, Starter starter, double x, double y, double width, double height) {
+        if (starter == Starter.BANNER) {
+            double panel = Math.min(width, 520);
+            double tall = Math.min(height, 190);
+            rect(group, "panel", x, y + height - tall, panel, tall);
+            rect(group, "line", x + 50, y + height - tall + 50, panel * 0.6, 26);
+            rect(group, "line", x + 50, y + height - tall + 110, panel * 0.4, 22);
+        } else if (starter == Starter.ROW) {
+            rect(group, "text", x, y + 24, width * 0.75, 26);
+        }
+    }
+
+    private static void rect(Element group, String kind, double x, double y, double width, double height) {
+        group.appendElement("rect")
+                .addClass(kind)
+                .attr("x", Numbers.rounded(x * SCALE, 1))
+                .attr("y", Numbers.rounded(y * SCALE, 1))
+                .attr("width", Numbers.rounded(width * SCALE, 1))
+                .attr("height", Numbers.rounded(height * SCALE, 1));
+    }
+
+    private static Reel reel(Starter starter) {
+        List<PictureId> pictures = new ArrayList<>();
+        for (int i = 0; i < LOGOS.length; i++) {
+            pictures.add(new PictureId("p" + i));
+        }
+        int[] next = {0};
+        Reel made = starter.make(
+                "Drawing",
+                starter == Starter.BANNER ? Slot.FULL : Slot.read("box 1200"),
+                pictures,
+                () -> new SlideId("s" + next[0]++));
+        return made.withSlides(made.slides().stream()
+                .map(slide -> slide.withWords(Words.NONE.with(Words.Field.TITLE, "Words")))
+                .toList());
+    }
+
+    private static Facts facts(Starter starter, Reel reel) {
+        Map<PictureId, PictureFacts> facts = new LinkedHashMap<>();
+        int i = 0;
+        for (PictureId picture : reel.pictures()) {
+            int[] size = starter == Starter.MARQUEE ? LOGOS[i++ % LOGOS.length] : new int[] {1500, 1000};
+            facts.put(picture, new PictureFacts(picture, size[0], size[1], FocalPoint.CENTRE));
+        }
+        return new Facts(facts, Map.of(), (text, bold, size) -> 40);
+    }
+}

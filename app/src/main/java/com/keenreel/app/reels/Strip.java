@@ -1,0 +1,146 @@
+package com.keenreel.app.reels;
+
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FitKind;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Fit;
+import com.keenreel.core.space.Length;
+import org.jsoup.nodes.Element;
+
+/** A reel's first slides, standing as the reel itself stands on desk; those outside the frame at first are pale. */
+final class Strip {
+    private static final double WIDTH = 280;
+    private static final double HEIGHT = 56;
+    private static final double BAND = 22;
+
+    private final Reel reel;
+    private final Shelf shelf;
+    private final String id;
+    private final Element svg;
+    private int clips;
+
+    private Strip(Reel reel, Shelf shelf, String id) {
+        this.reel = reel;
+        this.shelf = shelf;
+        this.id = id;
+        this.svg = new Element("svg")
+                .attr("viewBox", "0 0 " + (int) WIDTH + " " + (int) HEIGHT)
+                .attr("width", String.valueOf((int) WIDTH))
+                .attr("height", String.valueOf((int) HEIGHT))
+                .attr("aria-hidden", "true");
+    }
+
+    static String of(Reel reel, Shelf shelf, String id) {
+        Strip strip = new Strip(reel, shelf, id);
+        Arrangement arrangement = Arrangement.of(reel.choices(), SetUp.DESK);
+        if (arrangement instanceof Arrangement.Marquee) {
+            strip.band();
+        } else if (arrangement instanceof Arrangement.Row row) {
+            strip.cells(HEIGHT * row.ratio().value(), 4, row.shown());
+        } else if (arrangement instanceof Arrangement.Single single) {
+            strip.cells(HEIGHT * single.ratio().value(), 4, 1);
+        }
+        return strip.svg.outerHtml();
+    }
+
+    private void cells(double width, double gap, int shown) {
+        double x = 0;
+        int n = 0;
+        for (Slide slide : reel.slides()) {
+            if (x >= WIDTH) {
+                break;
+            }
+            Element cell = svg.appendElement("g");
+            if (n++ >= shown) {
+                cell.attr("opacity", "0.4");
+            }
+            slide(cell, slide, x, width);
+            x += width + gap;
+        }
+    }
+
+    private void slide(Element cell, Slide slide, double x, double width) {
+        if (slide.carries() instanceof Carries.Picture picture) {
+            picture(cell, slide, picture.picture(), x, width, x, width);
+        } else if (slide.carries() instanceof Carries.Pair pair) {
+            double split = width * pair.startsAt();
+            picture(cell, slide, pair.after(), x, width, x, width);
+            picture(cell, slide, pair.before(), x, width, x, split);
+            cell.appendElement("rect")
+                    .attr("x", text(x + split - 0.75))
+                    .attr("width", "1.5")
+                    .attr("height", text(HEIGHT))
+                    .attr("fill", "#fff");
+        } else if (slide.carries() instanceof Carries.Plain plain) {
+            cell.appendElement("rect")
+                    .attr("x", text(x))
+                    .attr("width", text(width))
+                    .attr("height", text(HEIGHT))
+                    .attr("fill", plain.colour().hex());
+        }
+    }
+
+    private void picture(
+            Element cell, Slide slide, PictureId id, double x, double width, double clipX, double clipWidth) {
+        Version version = shelf.version(id);
+        FocalPoint focal = slide.focal().in(SetUp.DESK, version.facts().focal());
+        FitKind fit = reel.choices().get(Options.FIT, SetUp.DESK);
+        Box box = Fit.of(
+                fit == FitKind.ORIGINAL ? FitKind.FILL : fit,
+                version.facts(),
+                Length.px(width),
+                Length.px(HEIGHT),
+                focal);
+        String clip = "clip-" + this.id + "-" + clips++;
+        svg.appendElement("clipPath")
+                .attr("id", clip)
+                .appendElement("rect")
+                .attr("x", text(clipX))
+                .attr("width", text(clipWidth))
+                .attr("height", text(HEIGHT));
+        cell.appendElement("image")
+                .attr("href", Shelf.thumbnail(version))
+                .attr("clip-path", "url(#" + clip + ")")
+                .attr("x", text(x + box.left().at(0)))
+                .attr("y", text(box.top().at(0)))
+                .attr("width", text(box.width().at(0)))
+                .attr("height", text(box.height().at(0)))
+                .attr("preserveAspectRatio", "none");
+    }
+
+    private void band() {
+        svg.appendElement("rect")
+                .attr("width", text(WIDTH))
+                .attr("height", text(HEIGHT))
+                .attr("fill", "#fff");
+        double scale = BAND / reel.choices().get(Options.BAND, SetUp.DESK);
+        double gap = reel.choices().get(Options.GAP, SetUp.DESK) * scale;
+        double x = 0;
+        for (Slide slide : reel.slides()) {
+            for (PictureId picture : slide.carries().pictures()) {
+                Version version = shelf.version(picture);
+                double width = BAND * version.facts().ratio();
+                svg.appendElement("image")
+                        .attr("href", Shelf.thumbnail(version))
+                        .attr("x", text(x))
+                        .attr("y", text((HEIGHT - BAND) / 2))
+                        .attr("width", text(width))
+                        .attr("height", text(BAND));
+                x += width + gap;
+            }
+        }
+    }
+
+    private static String text(double value) {
+        return com.keenreel.core.reel.Numbers.rounded(value, 2);
+    }
+}

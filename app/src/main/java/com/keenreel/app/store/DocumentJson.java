@@ -1,0 +1,177 @@
+package com.keenreel.app.store;
+
+import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Choices;
+import com.keenreel.core.reel.Colour;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How a reel's document is written and read. */
+public final class DocumentJson {
+    static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private DocumentJson() {}
+
+    /** Writes a document. */
+    public static String write(Reel reel) {
+        ObjectNode document = MAPPER.createObjectNode();
+        document.put("format", 1);
+        document.put("name", reel.name());
+        document.put("slot", reel.slot().write());
+        document.put("language", reel.language());
+        ObjectNode choices = document.putObject("choices");
+        reel.choices().all().keySet().forEach(option -> choices.set(option.key(), choice(reel.choices(), option)));
+        ArrayNode slides = document.putArray("slides");
+        reel.slides().forEach(slide -> slides.add(slide(slide)));
+        return document.toString();
+    }
+
+    /** Reads a document. */
+    public static Reel read(String json) {
+        JsonNode document = MAPPER.readTree(json);
+        Choices choices = Choices.USUAL;
+        for (var entry : document.path("choices").properties()) {
+            choices = choices(choices, Options.of(entry.getKey()), entry.getValue());
+        }
+        List<Slide> slides = new ArrayList<>();
+        document.path("slides").forEach(node -> slides.add(slide(node)));
+        return new Reel(
+                document.path("name").asString(),
+                Slot.read(document.path("slot").asString()),
+                slides,
+                choices,
+                document.path("language").asString());
+    }
+
+    private static <T> ObjectNode choice(Choices choices, Option<T> option) {
+        return bySetUp(
+                choices.chosen(option),
+                value -> MAPPER.getNodeFactory().stringNode(option.domain().write(value)));
+    }
+
+    private static <T> Choices choices(Choices choices, Option<T> option, JsonNode node) {
+        BySetUp<T> said = bySetUp(node, value -> option.domain().read(value.asString()));
+        Choices changed = choices.with(option, null, said.all());
+        for (SetUp setUp : said.own().keySet()) {
+            changed = changed.with(option, setUp, said.own().get(setUp));
+        }
+        return changed;
+    }
+
+    private static <T> ObjectNode bySetUp(BySetUp<T> said, Function<T, JsonNode> write) {
+        ObjectNode node = MAPPER.createObjectNode();
+        T all = said.all();
+        if (all != null) {
+            node.set("all", write.apply(all));
+        }
+        said.own().forEach((setUp, value) -> node.set(setUp.word(), write.apply(value)));
+        return node;
+    }
+
+    private static <T> BySetUp<T> bySetUp(JsonNode node, Function<JsonNode, T> read) {
+        BySetUp<T> said = BySetUp.nothing();
+        for (var entry : node.properties()) {
+            SetUp setUp = entry.getKey().equals("all") ? null : SetUp.of(entry.getKey());
+            said = said.with(setUp, read.apply(entry.getValue()));
+        }
+        return said;
+    }
+
+    static ObjectNode slide(Slide slide) {
+        ObjectNode node = MAPPER.createObjectNode();
+        node.put("id", slide.id().value());
+        node.set("carries", carries(slide.carries()));
+        ObjectNode words = node.putObject("words");
+        for (Words.Field field : Words.Field.values()) {
+            String said = slide.words().said(field);
+            if (said != null && !said.isEmpty() || said != null && isOpen(field)) {
+                words.put(field.word(), said);
+            }
+        }
+        if (slide.hold() != null) {
+            node.put("hold", slide.hold());
+        }
+        if (!slide.focal().isNothing()) {
+            node.set("focal", bySetUp(slide.focal(), DocumentJson::focal));
+        }
+        return node;
+    }
+
+    /** True for words where nothing said means "as the picture says". */
+    private static boolean isOpen(Words.Field field) {
+        return field != Words.Field.BUTTON && field != Words.Field.LINK;
+    }
+
+    static Slide slide(JsonNode node) {
+        Words words = Words.NONE;
+        for (Words.Field field : Words.Field.values()) {
+            words = words.with(field, text(node.path("words"), field.word()));
+        }
+        return new Slide(
+                new SlideId(node.path("id").asString()),
+                carries(node.path("carries")),
+                words,
+                node.hasNonNull("hold") ? node.path("hold").asLong() : null,
+                bySetUp(node.path("focal"), DocumentJson::focal));
+    }
+
+    static ObjectNode focal(FocalPoint point) {
+        return MAPPER.createObjectNode().put("x", point.x()).put("y", point.y());
+    }
+
+    static FocalPoint focal(JsonNode node) {
+        return new FocalPoint(node.path("x").asDouble(), node.path("y").asDouble());
+    }
+
+    static ObjectNode carries(Carries carries) {
+        ObjectNode node = MAPPER.createObjectNode();
+        if (carries instanceof Carries.Picture picture) {
+            node.put("picture", picture.picture().value());
+        } else if (carries instanceof Carries.Pair pair) {
+            node.put("before", pair.before().value())
+                    .put("after", pair.after().value())
+                    .put("nameBefore", pair.nameBefore())
+                    .put("nameAfter", pair.nameAfter())
+                    .put("startsAt", pair.startsAt());
+        } else if (carries instanceof Carries.Plain plain) {
+            node.put("colour", plain.colour().hex());
+        }
+        return node;
+    }
+
+    static Carries carries(JsonNode node) {
+        if (node.has("picture")) {
+            return new Carries.Picture(new PictureId(node.path("picture").asString()));
+        }
+        if (node.has("before")) {
+            return new Carries.Pair(
+                    new PictureId(node.path("before").asString()),
+                    new PictureId(node.path("after").asString()),
+                    node.path("nameBefore").asString("Before"),
+                    node.path("nameAfter").asString("After"),
+                    node.path("startsAt").asDouble(0.5));
+        }
+        return new Carries.Plain(new Colour(node.path("colour").asString("#16241e")));
+    }
+
+    static @Nullable String text(JsonNode node, String key) {
+        return node.hasNonNull(key) ? node.path(key).asString() : null;
+    }
+}

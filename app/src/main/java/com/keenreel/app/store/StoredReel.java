@@ -1,0 +1,24 @@
+package com.keenreel.app.store;
+
+import com.keenreel.core.reel.Reel;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A reel as it is kept.
+ *
+ * @param id its id
+ * @param slug names it in public addresses; fixed when it is made
+ * @param revision the head's number
+ * @param reel the head's document
+ * @param live the id of the publication that is live, if any
+ * @param wasLive whether it was ever published
+ * @param changedAt when the head was made, ms since 1970
+ */
+public record StoredReel(
+        String id,
+        String slug,
+        long revision,
+        Reel reel,
+        @Nullable String live,
+        boolean wasLive,
+        long changedAt) {}
