@@ -1,5 +1,5 @@
 // The running order: cards that are picked, moved by drag and keys, and lengthened at their edge.
-const LEAST = 150; // px of a card at the least
+const LEAST = 196; // px of a card at the least
 const STEP = 500; // ms per key press and per notch of a drag
 const FAR = 6; // px before a press becomes a drag
 

@@ -1,5 +1,6 @@
 // The wall: three pages side by side in true proportion, each a frame that runs the published output, all at one moment.
 const GAP = 24;
+const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
 
 export class Wall {
@@ -62,15 +63,17 @@ export class Wall {
     if (!screens.length) return;
     const pages = screens.map(({ dataset }) => Number(dataset.page));
     const room = this.screens.clientWidth - GAP * (screens.length - 1);
-    const most = document.body.classList.contains('with-sheet') ? 190 : 300;
-    const scale = Math.min(room / pages.reduce((sum, page) => sum + page, 0), most / 640);
+    const sheet = document.body.classList.contains('with-sheet');
+    const most = sheet ? 176 : 300;
     const tallest = Math.max(...screens.map(({ dataset }) => Number(dataset.height)));
+    const scale = Math.min(room / pages.reduce((sum, page) => sum + page, 0), most / Math.max(640, HEAD + tallest + 40));
     const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
     screens.forEach((screen, i) => {
       const { slot, left, height: reel } = screen.dataset;
       const view = screen.querySelector('.page-window');
       const page = screen.querySelector('.page');
       const frame = screen.querySelector('iframe');
+      screen.style.width = `${Math.max(pages[i] * scale, CAPTION)}px`;
       Object.assign(view.style, { width: `${pages[i] * scale}px`, height: `${height * scale}px` });
       Object.assign(page.style, { width: `${pages[i]}px`, height: `${height}px`, transform: `scale(${scale})` });
       Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });

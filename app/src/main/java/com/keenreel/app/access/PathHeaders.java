@@ -22,9 +22,20 @@ public class PathHeaders extends OncePerRequestFilter {
     private static final String APPLICATION = "default-src 'self'; img-src 'self' blob: data:; frame-src 'self'; "
             + "frame-ancestors 'none'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
+    private final Settings settings;
+
+    PathHeaders(Settings settings) {
+        this.settings = settings;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (request.getLocalPort() == settings.sitePort()) {
+            practice(response);
+            chain.doFilter(request, response);
+            return;
+        }
         String path = request.getRequestURI();
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
@@ -63,7 +74,7 @@ public class PathHeaders extends OncePerRequestFilter {
     }
 
     /** For the practice site: as any plain site, but no other site may frame it. */
-    static void practice(HttpServletResponse response) {
+    private static void practice(HttpServletResponse response) {
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Cache-Control", "no-cache");
         response.setHeader(POLICY, "frame-ancestors 'self'");

@@ -86,7 +86,6 @@ public class SiteGuard extends OncePerRequestFilter {
             return;
         }
         String inside = PRACTICE + request.getRequestURI();
-        PathHeaders.practice(response);
         request.getRequestDispatcher(inside).forward(request, response);
     }
 

@@ -55,6 +55,15 @@ class BenchController {
         return "bench";
     }
 
+    /** The ids of the slides, in running order. */
+    @GetMapping("/slides")
+    @ResponseBody
+    List<String> slides(@PathVariable String id) {
+        return reels.find(id).reel().slides().stream()
+                .map(slide -> slide.id().value())
+                .toList();
+    }
+
     /** The answer to everything that may change what the bench shows. */
     record Answer(
             long revision,

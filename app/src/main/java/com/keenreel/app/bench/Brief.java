@@ -234,12 +234,14 @@ public final class Brief {
         <T> Sentence by(Option<T> option) {
             all(option);
             BySetUp<T> said = reel.choices().chosen(option);
-            for (SetUp setUp : SetUp.values()) {
+            String before = " (on ";
+            for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
                 if (said.own().containsKey(setUp)) {
-                    text(", on " + setUp.word() + " ").control(Control.of(reel, option, setUp));
+                    text(before + setUp.word() + " ").control(Control.of(reel, option, setUp));
+                    before = ", on ";
                 }
             }
-            return this;
+            return said.own().isEmpty() ? this : text(")");
         }
     }
 }

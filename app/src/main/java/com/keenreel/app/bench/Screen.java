@@ -55,10 +55,9 @@ public record Screen(
                 layout.setUp(slot).word());
     }
 
-    /** "page 820 · reel 820 × 461 · tablet set-up". */
+    /** "reel 820 × 461 · tablet set-up". */
     @JsonProperty
     public String said() {
-        return "page " + Numbers.rounded(page, 0) + " · reel " + Numbers.rounded(reelWidth, 0) + " × "
-                + Numbers.rounded(height, 0) + " · " + setUp + " set-up";
+        return "reel " + Numbers.rounded(reelWidth, 0) + " × " + Numbers.rounded(height, 0) + " · " + setUp + " set-up";
     }
 }

@@ -88,6 +88,29 @@ public record Sheet(
                 .orElse("");
     }
 
+    /** The path of what at least one screen cuts off: the whole picture without what all screens show. */
+    public String veil() {
+        Shown own = picture;
+        if (own == null || crops.isEmpty()) {
+            return "";
+        }
+        double left = crops.stream().mapToDouble(Crop::x).max().orElse(0);
+        double top = crops.stream().mapToDouble(Crop::y).max().orElse(0);
+        double right = crops.stream()
+                .mapToDouble(crop -> crop.x() + crop.width())
+                .min()
+                .orElse(own.width());
+        double bottom = crops.stream()
+                .mapToDouble(crop -> crop.y() + crop.height())
+                .min()
+                .orElse(own.height());
+        String all = "M0 0H" + own.width() + "V" + own.height() + "H0Z";
+        return right <= left || bottom <= top
+                ? all
+                : all + "M" + Numbers.plain(left) + " " + Numbers.plain(top) + "H" + Numbers.plain(right) + "V"
+                        + Numbers.plain(bottom) + "H" + Numbers.plain(left) + "Z";
+    }
+
     static Sheet of(Reel reel, Slide slide, Shelf shelf, Facts facts, Layout layout) {
         int position = reel.slides().indexOf(slide) + 1;
         List<PictureId> pictures = slide.carries().pictures();

@@ -19,7 +19,7 @@ final class Rows {
         return JustifiedRows.of(ratios, WIDTH, TARGET, GAP).stream()
                 .map(row -> pictures.subList(row.from(), row.to()).stream()
                         .map(picture ->
-                                new Cell(picture, Math.round(ratio(picture) * row.height()), Math.round(row.height())))
+                                new Cell(picture, (long) (ratio(picture) * row.height()), Math.round(row.height())))
                         .toList())
                 .toList();
     }

@@ -62,7 +62,7 @@ class PracticeController {
     /** A run of blocks: wide ones alone, or a main column beside a side column. */
     record Band(boolean wide, List<Block> main, List<Block> side) {}
 
-    @GetMapping({SiteGuard.PRACTICE + "/", SiteGuard.PRACTICE + "/{slug}"})
+    @GetMapping({SiteGuard.PRACTICE + "/", SiteGuard.PRACTICE + "/{slug:[a-z0-9-]+}"})
     String site(@PathVariable(required = false) String slug, Model model) {
         List<PracticePage> all = pages.all();
         PracticePage page = all.stream()

@@ -38,7 +38,7 @@ import tools.jackson.databind.JsonNode;
 /** All reels, and making a new one beside them. */
 @Controller
 class ReelsController {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     private final ReelStore reels;
     private final PictureStore pictures;

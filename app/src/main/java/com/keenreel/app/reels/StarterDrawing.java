@@ -49,37 +49,37 @@ final class StarterDrawing {
         double slot = Widths.slot(reel.slot()).at(page);
         double left = (page - slot) / 2;
         double top = 100;
-        for (Measured box : Layout.of(reel, facts(starter, reel)).at(slot, 800)) {
+        List<Measured> boxes = Layout.of(reel, facts(starter, reel)).at(slot, 800);
+        Map<String, Measured> slides = new LinkedHashMap<>();
+        boxes.forEach(box -> slides.put(box.name(), box));
+        double drop = starter == Starter.MARQUEE ? 180 : top;
+        for (Measured box : boxes) {
             String kind = kind(box.name());
-            if (!kind.isEmpty()) {
-                double right = Math.min(box.x() + box.width(), slot);
-                double from = Math.max(box.x(), 0);
-                double bottom = Math.min(box.y() + box.height(), PAGE_HEIGHT - top);
-                if (right > from && bottom > box.y()) {
-                    rect(
-                            group,
-                            kind,
-                            left + from,
-                            top + Math.max(0, box.y()),
-                            right - from,
-                            bottom - Math.max(0, box.y()));
-                }
+            Measured cell = slides.getOrDefault("slide-" + box.name().replaceAll("\\D", ""), slides.get("frame"));
+            double from = Math.max(box.x(), cell.x());
+            double right = Math.min(Math.min(box.x() + box.width(), cell.x() + cell.width()), slot);
+            double upper = Math.max(box.y(), cell.y());
+            double lower = Math.min(box.y() + box.height(), PAGE_HEIGHT - drop);
+            Measured words = slides.get("words-" + box.name().replaceAll("\\D", ""));
+            if (words != null && starter == Starter.ROW && box.name().startsWith("picture-")) {
+                lower = Math.min(lower, words.y());
+            }
+            if (!kind.isEmpty() && right > from && lower > upper) {
+                rect(group, kind, left + from, drop + upper, right - from, lower - upper);
             }
             if (box.name().startsWith("words-")) {
-                words(group, starter, left + box.x(), top + box.y(), box.width(), box.height());
+                words(group, starter, left + box.x(), drop + box.y(), box.width(), box.height());
             }
         }
     }
 
     private static String kind(String name) {
-        if (name.startsWith("picture-")) {
-            return name.endsWith("-before")
-                    ? ""
-                    : Integer.parseInt(name.replaceAll("\\D", "")) % 2 == 0 ? "even" : "odd";
+        if (name.endsWith("-before")) {
+            return "";
         }
-        return name.equals("divider")
-                ? "divider"
-                : name.equals("handle") ? "handle" : name.startsWith("dot-") ? "dot" : "";
+        return name.startsWith("picture-")
+                ? "odd"
+                : name.equals("divider") || name.equals("handle") ? name : name.startsWith("dot-") ? "dot" : "";
     }
 
     private static void words(Element group, Starter starter, double x, double y, double width, double height) {

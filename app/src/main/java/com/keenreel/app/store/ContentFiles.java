@@ -12,6 +12,7 @@ import java.nio.file.StandardOpenOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /** Files named by their content. What has been put is on the disk, whole, before {@link #put} returns. */
@@ -19,6 +20,7 @@ import org.springframework.stereotype.Component;
 public class ContentFiles {
     private final Path folder;
 
+    @Autowired
     ContentFiles(Settings settings) {
         this(settings.data().resolve("files"));
     }

@@ -1,0 +1,100 @@
+package com.keenreel.samples;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Speaks to a running Keen Reel as a browser does: with its cookie and its forgery token. */
+final class Client {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final String origin;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private int edits;
+
+    /** A client of the Keen Reel at that origin. */
+    Client(String origin) {
+        this.origin = origin;
+        send(HttpRequest.newBuilder(URI.create(origin + "/reels")).GET()); // brings the token
+    }
+
+    static ObjectNode object() {
+        return JSON.createObjectNode();
+    }
+
+    JsonNode get(String address) {
+        return send(HttpRequest.newBuilder(URI.create(origin + address))
+                .header("Accept", "application/json")
+                .GET());
+    }
+
+    JsonNode send(String method, String address, JsonNode body) {
+        return send(HttpRequest.newBuilder(URI.create(origin + address))
+                .header("Content-Type", "application/json")
+                .header("Accept", "application/json")
+                .method(method, BodyPublishers.ofString(body.toString())));
+    }
+
+    /** Brings a file and gives back the picture's id. */
+    String upload(Path file) {
+        try {
+            String name = URLEncoder.encode(file.getFileName().toString(), StandardCharsets.UTF_8);
+            return send(HttpRequest.newBuilder(URI.create(origin + "/pictures?name=" + name))
+                            .header("Content-Type", "application/octet-stream")
+                            .POST(BodyPublishers.ofFile(file)))
+                    .path("id")
+                    .asString();
+        } catch (IOException unreadable) {
+            throw new IllegalStateException("The picture " + file + " cannot be read.", unreadable);
+        }
+    }
+
+    /** Makes an edit of a reel and gives back the new revision. */
+    long edit(String reel, ObjectNode edit) {
+        ObjectNode request = object().put("window", "samples").put("editId", "sample-" + reel + "-" + edits++);
+        request.put("on", Long.MAX_VALUE).set("edit", edit);
+        return send("POST", "/reels/" + reel + "/edits", request)
+                .path("revision")
+                .asLong();
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    private JsonNode send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> answer =
+                    http.send(request.header("X-XSRF-TOKEN", token()).build(), BodyHandlers.ofString());
+            if (answer.statusCode() >= 400) {
+                throw new IllegalStateException(
+                        answer.uri() + " answered " + answer.statusCode() + ": " + answer.body());
+            }
+            String type = answer.headers().firstValue("Content-Type").orElse("");
+            return type.startsWith("application/json") ? JSON.readTree(answer.body()) : JSON.nullNode();
+        } catch (IOException notReached) {
+            throw new IllegalStateException("Keen Reel is not reached at " + origin + ".", notReached);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped.", stopped);
+        }
+    }
+}
