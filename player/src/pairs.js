@@ -24,6 +24,7 @@ export class Pairs {
     };
     const move = (to) => {
       at = Math.min(1, Math.max(0, to));
+      crop.classList.add('moved');
       crop.style.setProperty('--at', at);
       handle.setAttribute('aria-valuenow', Math.round(at * 100));
       names();

@@ -10,6 +10,7 @@ const commands = {
   async show({ fragment }) {
     await customElements.whenDefined('keen-reel');
     piece = await host.show(fragment);
+    passOver();
     tell({ shown: fragment.version, height: document.documentElement.scrollHeight });
   },
   at: ({ ms }) => piece?.at(ms),
@@ -21,6 +22,12 @@ addEventListener('message', (event) => {
   const { command, ...rest } = event.data;
   asked = asked.then(() => commands[command]?.(rest)).catch(() => {});
 });
+
+/** Keyboards reach the bench, not the pages on its wall. */
+function passOver() {
+  if (parent === window) return;
+  host.shadowRoot.querySelectorAll('a, button, [tabindex]').forEach((element) => element.setAttribute('tabindex', '-1'));
+}
 
 // On a wall a press picks a slide; nothing is followed or moved.
 addEventListener(
@@ -38,5 +45,6 @@ addEventListener(
 (async () => {
   await customElements.whenDefined('keen-reel');
   piece = await host.ready;
+  passOver();
   tell({ ready: true });
 })();

@@ -52,7 +52,7 @@ export class Brief {
       this.#refused(panel)('');
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
-      panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
+      this.#scope(panel, scope);
     });
   }
 

@@ -17,6 +17,11 @@ export class Order {
     return [...this.place.querySelectorAll('.card')];
   }
 
+  /** True while a card is taken up or dragged. */
+  get inHand() {
+    return Boolean(this.up || this.dragged);
+  }
+
   get lap() {
     return 1000 * Number(this.place.querySelector('.order-head').dataset.lap);
   }
@@ -160,6 +165,7 @@ export class Order {
     const list = this.place.querySelector('.cards');
     this.before.forEach((id) => list.append(this.#placeOf(id)));
     this.#letGo()?.focus();
+    this.edits.refresh();
   }
 
   /** The cards stand in a new order: stores where that one has come to stand. */
@@ -220,9 +226,9 @@ export class Order {
       (cancelled) => {
         own.classList.remove('dragged');
         if (!this.dragged) return;
-        if (cancelled) this.before.forEach((one) => own.parentElement.append(this.#placeOf(one)));
-        else this.#moved(id);
         setTimeout(() => (this.dragged = false)); // the click that follows a drag selects nothing
+        if (!cancelled) this.#moved(id);
+        else this.before.forEach((one) => own.parentElement.append(this.#placeOf(one)));
       },
     );
   }

@@ -36,7 +36,7 @@ export class Sheet {
   }
 
   get #pairNow() {
-    return JSON.parse(this.band.querySelector('[data-pair-now]').textContent);
+    return JSON.parse(this.band.querySelector('[data-pair-now]').dataset.pairNow);
   }
 
   #pair(key, value) {

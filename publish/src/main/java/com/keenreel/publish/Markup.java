@@ -123,10 +123,7 @@ final class Markup {
                 .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
         boolean button = !said.button().isEmpty();
         if (!said.link().isEmpty() && !button) {
-            slide.appendElement("a")
-                    .addClass("whole")
-                    .attr("href", said.link())
-                    .attr("aria-label", said.title().isEmpty() ? said.alt() : said.title());
+            slide.appendElement("a").addClass("whole").attr("href", said.link()).attr("aria-label", name(said));
         }
         if (!said.shows() && !below) {
             return;
@@ -152,6 +149,14 @@ final class Markup {
                 link.attr("href", said.link());
             }
         }
+    }
+
+    /** What a link without words of its own is called: by the slide's title, its picture, or where it leads. */
+    private static String name(Said said) {
+        if (!said.title().isEmpty()) {
+            return said.title();
+        }
+        return said.alt().isEmpty() ? said.link().replaceFirst("^[a-z]+:(//)?", "") : said.alt();
     }
 
     private void band(Element strip) {
@@ -187,6 +192,9 @@ final class Markup {
         }
         Element around =
                 said.link().isEmpty() ? element : element.appendElement("a").attr("href", said.link());
+        if (around != element && listed && said.alt().isEmpty()) {
+            around.attr("aria-label", name(said));
+        }
         around.appendChild(image);
     }
 

@@ -1,0 +1,188 @@
+package com.keenreel.app;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Someone at a browser who edits. Everything that a page logs as an error, every answer of 400 or above and every layout
+ * shift is noted; {@link #problems} must be empty at the end.
+ */
+public final class Editor implements AutoCloseable {
+    public static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static final String WATCH_SHIFTS = """
+            window.shifts = [];
+            new PerformanceObserver((list) => list.getEntries().forEach((entry) =>
+              window.shifts.push(entry.value.toFixed(5) + ' ' + entry.startTime.toFixed(0) + ' ' + entry.sources.map(({ node, previousRect: from, currentRect: to }) =>
+                `${node?.className ?? node?.nodeName} ${[from.x, from.y, from.width, from.height]} -> ${[to.x, to.y, to.width, to.height]}`).join())))
+              .observe({ type: 'layout-shift', buffered: true });
+            """;
+
+    private final Running application = Running.application();
+    private final BrowserContext context;
+    private final List<String> problems = new ArrayList<>();
+
+    public Editor() {
+        this(true);
+    }
+
+    /** With scripts off in the browser, when {@code scripts} is false. */
+    public Editor(boolean scripts) {
+        context = Running.browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setJavaScriptEnabled(scripts)
+                        .setPermissions(scripts ? List.of("clipboard-read", "clipboard-write") : List.of()));
+        context.setDefaultTimeout(15_000);
+        if (scripts) {
+            context.addInitScript(WATCH_SHIFTS);
+        }
+        context.onConsoleMessage(message -> {
+            if (message.type().equals("error") || message.type().equals("warning")) {
+                problems.add("console " + message.type() + ": " + message.text());
+            }
+        });
+        context.onWebError(error -> problems.add("script error: " + error.error()));
+        context.onResponse(answer -> {
+            if (answer.status() >= 400) {
+                problems.add(answer.status() + " " + answer.url());
+            }
+        });
+        context.request().get(application.origin() + "/reels");
+    }
+
+    public Page open(String address) {
+        Page page = context.newPage();
+        page.navigate(address.startsWith("http") ? address : application.origin() + address);
+        return page;
+    }
+
+    public List<String> problems() {
+        return problems;
+    }
+
+    /** The shifts that a page's visitor has met so far. */
+    @SuppressWarnings("unchecked")
+    public List<String> shifts(Page page) {
+        return (List<String>) page.evaluate("window.shifts");
+    }
+
+    private String token() {
+        return context.cookies().stream()
+                .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .map(cookie -> ((Cookie) cookie).value)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Sends a change past the pages, with everything that a page would send. */
+    public JsonNode send(String method, String address, Object body) {
+        RequestOptions options = RequestOptions.create()
+                .setMethod(method)
+                .setHeader("X-XSRF-TOKEN", token())
+                .setHeader("Accept", "application/json");
+        if (body instanceof byte[] bytes) {
+            options.setHeader("Content-Type", "application/octet-stream").setData(bytes);
+        } else if (body != null) {
+            options.setHeader("Content-Type", "application/json").setData(body.toString());
+        }
+        APIResponse answer = context.request().fetch(application.origin() + address, options);
+        if (answer.status() >= 400) {
+            throw new IllegalStateException(address + " answered " + answer.status() + ": " + answer.text());
+        }
+        String text = answer.text();
+        return text.startsWith("{") || text.startsWith("[") ? JSON.readTree(text) : JSON.nullNode();
+    }
+
+    /** The id of a picture of that demonstration file, brought when it is not there yet. */
+    public String picture(String file) {
+        try {
+            byte[] bytes = Files.readAllBytes(Running.PICTURES.resolve(file));
+            String name = URLEncoder.encode(file.replaceAll(".*/", ""), StandardCharsets.UTF_8);
+            return send("POST", "/pictures?name=" + name, bytes).path("id").asString();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /** A new reel of those demonstration files. */
+    public Made make(String name, String starter, String slot, String... files) {
+        ObjectNode request = JSON.createObjectNode()
+                .put("name", name)
+                .put("starter", starter)
+                .put("slot", slot);
+        var pictures = request.putArray("pictures");
+        Arrays.stream(files).map(this::picture).forEach(pictures::add);
+        return new Made(send("POST", "/reels", request).path("id").asString());
+    }
+
+    /** A reel that was made. */
+    public final class Made {
+        public final String id;
+
+        Made(String id) {
+            this.id = id;
+        }
+
+        public List<String> slides() {
+            List<String> slides = new ArrayList<>();
+            send("GET", "/reels/" + id + "/slides", null).forEach(slide -> slides.add(slide.asString()));
+            return slides;
+        }
+
+        /** Makes an edit, its JSON written with single quotes. */
+        public Made edit(String json) {
+            ObjectNode request = JSON.createObjectNode()
+                    .put("window", "test")
+                    .put("editId", UUID.randomUUID().toString())
+                    .put("on", Long.MAX_VALUE);
+            request.set("edit", JSON.readTree(json.replace('\'', '"')));
+            send("POST", "/reels/" + id + "/edits", request);
+            return this;
+        }
+
+        public Made choose(String option, String setUp, String value) {
+            String where = setUp == null ? "null" : "'" + setUp + "'";
+            return edit("{'kind':'choose','option':'" + option + "','setUp':" + where + ",'value':'" + value + "'}");
+        }
+
+        public Made look(String slide, String setUp, double x, double y) {
+            String where = setUp == null ? "null" : "'" + setUp + "'";
+            return edit("{'kind':'look','slide':'" + slide + "','setUp':" + where + ",'focal':{'x':" + x + ",'y':" + y
+                    + "}}");
+        }
+
+        public Made say(String slide, String field, String text) {
+            return edit("{'kind':'say','slide':'" + slide + "','field':'" + field + "','text':'" + text + "'}");
+        }
+
+        /** Publishes it: {publication, slug, address, element, frame}. */
+        public JsonNode publish() {
+            return send("POST", "/reels/" + id + "/publication", "{}");
+        }
+
+        public JsonNode layout(double width, String state) {
+            return send("GET", "/reels/" + id + "/layout?state=" + state + "&width=" + width, null);
+        }
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,87 @@
+package com.keenreel.app;
+
+import com.keenreel.app.Editor.Made;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** One reel of each kind, with everything that could go wrong in a layout: off-centre focal points and overrides. */
+final class Kinds {
+    private Kinds() {}
+
+    static Map<String, Made> all(Editor editor) {
+        Map<String, Made> kinds = new LinkedHashMap<>();
+        kinds.put("single", single(editor));
+        kinds.put("row", row(editor));
+        kinds.put("marquee", marquee(editor));
+        kinds.put("pair", pair(editor));
+        return kinds;
+    }
+
+    static Made single(Editor editor) {
+        Made reel = editor.make(
+                "Banner of the kinds",
+                "banner",
+                "full",
+                "banner-glaze-bench.jpg",
+                "commission-02.jpg",
+                "banner-dusk-works.jpg");
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Try the glaze bench")
+                .say(slides.get(0), "text", "Mix two glazes, paint a tile.");
+        reel.say(slides.get(0), "button", "Book a day").say(slides.get(0), "link", "https://fennock.example/days");
+        reel.look(slides.get(0), null, 0.83, 0.21).look(slides.get(0), "phone", 0.12, 0.9);
+        return reel.choose("shape.ratio", "tablet", "7:4").choose("words.place", "tablet", "upper-right");
+    }
+
+    static Made row(Editor editor) {
+        Made reel = editor.make(
+                "Row of the kinds",
+                "row",
+                "full",
+                "commission-01.jpg",
+                "commission-02.jpg",
+                "commission-03.jpg",
+                "commission-05.jpg",
+                "commission-06.jpg",
+                "commission-09.jpg");
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Quatrefoil wall")
+                .say(slides.get(1), "text", "Garden room, six by nine tiles.");
+        reel.look(slides.get(1), null, 0.5, 0.93).look(slides.get(0), "desk", 0.04, 0.5);
+        return reel.choose("words.title-lines", "phone", "2")
+                .choose("shape.ratio", "desk", "4:5")
+                .choose("shape.fit", "tablet", "whole");
+    }
+
+    static Made marquee(Editor editor) {
+        Made reel = editor.make(
+                "Band of the kinds",
+                "marquee",
+                "box 1200",
+                "logos/harskel-lime.svg",
+                "logos/tundleby.svg",
+                "logos/ovenwick.svg",
+                "logos/mosscapel.svg");
+        reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
+        return reel.choose("shape.gap", "tablet", "33").choose("marquee.height", "desk", "71");
+    }
+
+    static Made pair(Editor editor) {
+        Made reel = editor.make(
+                "Pairs of the kinds",
+                "comparison",
+                "box 960",
+                "floor-1-before.jpg",
+                "floor-1-after.jpg",
+                "floor-5-before.jpg",
+                "floor-5-after.jpg");
+        List<String> slides = reel.slides();
+        String before = editor.picture("floor-1-before.jpg");
+        String after = editor.picture("floor-1-after.jpg");
+        reel.edit("{'kind':'carry','slide':'" + slides.get(0) + "','carries':{'before':'" + before + "','after':'"
+                + after + "','nameBefore':'Before, autumn','nameAfter':'After, spring','startsAt':0.31}}");
+        reel.look(slides.get(0), null, 0.2, 0.7);
+        return reel.choose("shape.ratio", "tablet", "1:1");
+    }
+}

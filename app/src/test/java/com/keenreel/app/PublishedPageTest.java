@@ -1,0 +1,184 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** What visitors meet, and that the wall shows the same. */
+class PublishedPageTest {
+    private static final String HOLD = """
+            async () => {
+              const host = document.querySelector('keen-reel');
+              const frames = () => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
+              await host.ready;
+              await document.fonts.ready;
+              await frames();
+              await Promise.all([...host.shadowRoot.querySelectorAll('.now img, .band img')].map((image) => image.decode()));
+              host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              await frames();
+            }""";
+
+    /** The reel's pixels in a window of that width; the type is in the cache by then. */
+    private static byte[] held(Editor editor, String address, int width) {
+        try (Page page = editor.open("/help")) {
+            page.setViewportSize(width, 900);
+            page.navigate(
+                    address.startsWith("http") ? address : Running.application().origin() + address);
+            page.evaluate(HOLD);
+            page.reload();
+            page.evaluate(HOLD);
+            return page.locator("keen-reel").screenshot();
+        }
+    }
+
+    @Test
+    void theDraftAloneAndThePublishedPageAreEqualInEveryPixel() {
+        try (Editor editor = new Editor()) {
+            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+                String address = kind.getValue().publish().path("address").asString();
+                for (int width : new int[] {390, 820, 1280}) {
+                    byte[] draft = held(editor, "/reels/" + kind.getValue().id + "/draft", width);
+                    byte[] live = held(editor, address, width);
+                    assertThat(Arrays.equals(draft, live))
+                            .as(kind.getKey() + " at " + width)
+                            .isTrue();
+                }
+            }
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    @Test
+    void withScriptsOffEverySlideIsThereWithItsWords() {
+        try (Editor editor = new Editor();
+                Editor visitor = new Editor(false)) {
+            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+                Page page =
+                        visitor.open(kind.getValue().publish().path("address").asString());
+                int slides = kind.getValue().slides().size();
+                Locator shown = page.locator(kind.getKey().equals("marquee") ? ".copy-0 .slide" : ".slide");
+                assertThat(shown).hasCount(slides);
+                for (int i = 0; i < slides; i++) {
+                    assertThat(shown.nth(i)).isVisible();
+                    shown.nth(i).scrollIntoViewIfNeeded();
+                    double[] box = {shown.nth(i).boundingBox().x, shown.nth(i).boundingBox().width};
+                    assertThat(box[0])
+                            .as(kind.getKey() + " slide " + (i + 1))
+                            .isLessThan(1280)
+                            .isGreaterThan(-box[1]);
+                }
+                if (kind.getKey().equals("pair")) {
+                    assertThat(page.locator(".picture-1-before")).isVisible();
+                    assertThat(page.getByText("Before, autumn")).isVisible();
+                    assertThat(page.getByText("After, spring")).isVisible();
+                    double before = page.locator(".picture-1-before").boundingBox().x;
+                    double after = page.locator(".picture-1-after").boundingBox().x;
+                    assertThat(after - before).as("side by side").isGreaterThan(300);
+                }
+                if (kind.getKey().equals("single")) {
+                    assertThat(page.getByText("Mix two glazes, paint a tile.")).isVisible();
+                }
+                page.close();
+            }
+            assertThat(visitor.problems()).isEmpty();
+        }
+    }
+
+    @Test
+    void liveAndHeldAgreeWithinAFrame() {
+        try (Editor editor = new Editor()) {
+            Made reel =
+                    editor.make("Live and held", "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
+            reel.choose("motion.hold", null, "0.5")
+                    .choose("motion.transition", null, "along")
+                    .choose("motion.time", null, "1");
+            Page live = editor.open(reel.publish().path("address").asString());
+            Object seen = live.evaluate("""
+                    async () => {
+                      const host = document.querySelector('keen-reel');
+                      await host.ready;
+                      const coming = () => host.shadowRoot.querySelector('.coming');
+                      const frame = () => new Promise(requestAnimationFrame);
+                      while (!coming()) await frame();
+                      const left = () => [...new DOMMatrix(getComputedStyle(coming()).transform).toFloat64Array()][12];
+                      const pairs = [];
+                      for (let i = 0; i < 20 && coming(); i += 1) {
+                        await frame();
+                        const animation = coming()?.getAnimations()[0];
+                        if (!animation) break;
+                        const [time, x] = [animation.currentTime, left()];
+                        pairs.push([time, x]);
+                      }
+                      return JSON.stringify(pairs);
+                    }""");
+            List<double[]> samples = new ArrayList<>();
+            Editor.JSON
+                    .readTree((String) seen)
+                    .forEach(pair -> samples.add(
+                            new double[] {pair.path(0).asDouble(), pair.path(1).asDouble()}));
+            assertThat(samples).hasSizeGreaterThan(5);
+            Page held = editor.open("/reels/" + reel.id + "/draft");
+            for (double[] sample : samples) {
+                Object x = held.evaluate("""
+                        async (ms) => {
+                          const host = document.querySelector('keen-reel');
+                          const piece = await host.ready;
+                          piece.at(500 + ms);
+                          return new DOMMatrix(getComputedStyle(host.shadowRoot.querySelector('.coming')).transform).e;
+                        }""", sample[0]);
+                assertThat(((Number) x).doubleValue())
+                        .as("at " + sample[0] + " ms")
+                        .isCloseTo(sample[1], org.assertj.core.api.Assertions.within(0.5));
+            }
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    @Test
+    void nothingSeriousIsInTheWayOfAnyone() {
+        try (Editor editor = new Editor()) {
+            Map<String, Made> kinds = Kinds.all(editor);
+            List<String> addresses = new ArrayList<>(List.of("/reels", "/pictures", "/practice", "/help"));
+            for (Made reel : kinds.values()) {
+                addresses.add("/reels/" + reel.id);
+                addresses.add(reel.publish().path("address").asString());
+            }
+            addresses.add("/reels/" + kinds.get("single").id + "/publish");
+            List<String> found = new ArrayList<>();
+            for (String address : addresses) {
+                Page page = editor.open(address);
+                page.waitForTimeout(500);
+                found.addAll(serious(page, address));
+                if (address.matches("/reels/[a-z0-9]{12}")) {
+                    page.locator(".card").first().click();
+                    assertThat(page.locator(".sheet-head")).isVisible();
+                    found.addAll(serious(page, address + " with a slide"));
+                }
+                page.close();
+            }
+            assertThat(found).isEmpty();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    private static List<String> serious(Page page, String where) {
+        List<String> found = new ArrayList<>();
+        new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(violation -> List.of("serious", "critical").contains(violation.getImpact()))
+                        .forEach(violation -> violation
+                                .getNodes()
+                                .forEach(node -> found.add(where + ": " + violation.getId() + ": " + node.getHtml()
+                                        + " " + node.getFailureSummary())));
+        return found;
+    }
+}

@@ -1,0 +1,125 @@
+package com.keenreel.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.core.edit.Rename;
+import com.keenreel.core.reel.Reel;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A process that edits and publishes is killed at random moments: what was acknowledged is there, what is live is whole. */
+class KilledTest {
+    private static final int KILLS = 100;
+
+    @TempDir
+    private Path folder;
+
+    /** Edits and publishes without end, saying each number once it is stored. */
+    public static final class Restless {
+        private Restless() {}
+
+        /** Works in that folder on that reel. */
+        public static void main(String[] args) {
+            DSLContext sql = Database.opened(Path.of(args[0]));
+            ReelStore reels = new ReelStore(sql);
+            PublicationStore publications = new PublicationStore(sql);
+            for (int n = Integer.parseInt(args[2]); ; n++) {
+                StoredReel reel = reels.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
+                System.out.println("edited " + n);
+                publications.goLive(publication(reel, n));
+                System.out.println("live " + n);
+            }
+        }
+
+        static Published publication(StoredReel reel, int n) {
+            List<Published.File> files = List.of(file(n, 1), file(n, 2), file(n, 3));
+            String id = "publication-" + n;
+            return new Published(
+                    id,
+                    reel.id(),
+                    reel.revision(),
+                    id,
+                    Map.of(),
+                    "fragment " + n,
+                    "page " + n,
+                    "policy " + n,
+                    files,
+                    n);
+        }
+
+        private static Published.File file(int n, int which) {
+            return new Published.File(
+                    ContentFiles.sha256((n + "/" + which).getBytes(StandardCharsets.UTF_8)), "webp", -1);
+        }
+    }
+
+    @Test
+    void everyAcknowledgedEditSurvivesAndTheLivePublicationIsWhole() throws Exception {
+        DSLContext sql = Database.made(folder);
+        String id = new ReelStore(sql).make(Reel.named("n0"), "test").id();
+        Random random = new Random(20);
+        int edited = 0;
+        int live = 0;
+        for (int kill = 0; kill < KILLS; kill++) {
+            int[] acknowledged = killedAfter(id, edited + 1, random.nextInt(150));
+            edited = Math.max(edited, acknowledged[0]);
+            live = Math.max(live, acknowledged[1]);
+            StoredReel reel = new ReelStore(sql).find(id);
+            int stored = Integer.parseInt(reel.reel().name().substring(1));
+            assertThat(stored).as("kill %s", kill).isBetween(edited, edited + 1);
+            assertThat(new ReelStore(sql).since(id, 1)).as("kill %s", kill).hasSize(stored);
+            edited = stored;
+            Published now = new PublicationStore(sql).live(id).orElseThrow();
+            int n = (int) now.madeAt();
+            assertThat(n).as("kill %s", kill).isBetween(live, live + 1);
+            Published expected = Restless.publication(reel, n);
+            assertThat(now.fragment()).isEqualTo(expected.fragment());
+            assertThat(now.files()).containsExactlyInAnyOrderElementsOf(expected.files());
+            live = n;
+            assertThat(sql.fetch("pragma quick_check").getValue(0, 0)).isEqualTo("ok");
+        }
+        for (int n = 1; n <= edited; n++) {
+            assertThat(new ReelStore(sql).at(id, n + 1).name()).isEqualTo("n" + n);
+        }
+        System.out.printf(
+                "killed %d times: %d edits and %d publications acknowledged, none lost%n", KILLS, edited, live);
+        assertThat(edited).isGreaterThan(KILLS);
+    }
+
+    /** Lets it work, kills it that long after its first acknowledgement, and reads what it had acknowledged. */
+    private int[] killedAfter(String id, int from, int milliseconds) throws IOException, InterruptedException {
+        Path said = folder.resolve("said");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Restless.class.getName(),
+                        folder.toString(),
+                        id,
+                        String.valueOf(from))
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .redirectOutput(said.toFile())
+                .start();
+        while (process.isAlive() && !Files.readString(said).contains("\n")) {
+            Thread.sleep(5);
+        }
+        Thread.sleep(milliseconds);
+        process.destroyForcibly().waitFor();
+        int[] acknowledged = {0, 0};
+        for (String line : Files.readAllLines(said)) {
+            String[] words = line.split(" ");
+            acknowledged[words[0].equals("edited") ? 0 : 1] = Integer.parseInt(words[1]);
+        }
+        return acknowledged;
+    }
+}

@@ -1,0 +1,132 @@
+package com.keenreel.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.keenreel.core.edit.Add;
+import com.keenreel.core.edit.Choose;
+import com.keenreel.core.edit.Hold;
+import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.edit.Rename;
+import com.keenreel.core.edit.Say;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Colour;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class StoreTest {
+    @TempDir
+    private Path folder;
+
+    private ReelStore reels;
+
+    @BeforeEach
+    void open() {
+        reels = new ReelStore(Database.made(folder));
+    }
+
+    private static Slide plain(String id) {
+        return Slide.of(new SlideId(id), new Carries.Plain(new Colour("#123456")));
+    }
+
+    @Test
+    void aDocumentIsReadAsItWasWritten() {
+        Slide pair = new Slide(
+                new SlideId("a1"),
+                new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "", 0.31),
+                new Words("", null, "Look", "https://fennock.example/", "An alt text"),
+                6500L,
+                new com.keenreel.core.reel.BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)));
+        Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360")).withSlides(List.of(pair, plain("b")));
+        reel = reel.withChoices(reel.choices()
+                .with(Options.RATIO, SetUp.TABLET, new Ratio(2.4, 1))
+                .with(Options.GAP, null, 12.5));
+        assertThat(DocumentJson.read(DocumentJson.write(reel))).isEqualTo(reel);
+    }
+
+    @Test
+    void theSameEditIsStoredOnceHoweverOftenItIsSent() {
+        StoredReel reel = reels.make(Reel.named("Once"), "w1");
+        StoredReel first = reels.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
+        StoredReel again = reels.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
+        assertThat(first.revision()).isEqualTo(2);
+        assertThat(again).isEqualTo(first);
+    }
+
+    @Test
+    void editsOfTwoPeopleAreBothKeptUnlessTheyTypedTheSameWords() {
+        StoredReel reel = reels.make(Reel.named("Two people").withSlides(List.of(plain("a"))), "w1");
+        reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Mine"), "w1", "1", 1);
+        StoredReel both = reels.apply(reel.id(), new Hold(new SlideId("a"), 7000L), "w2", "2", 1);
+        assertThat(both.reel().slides().get(0).words().title()).isEqualTo("Mine");
+        assertThat(both.reel().slides().get(0).hold()).isEqualTo(7000L);
+        assertThatThrownBy(() ->
+                        reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Theirs"), "w2", "3", 1))
+                .isInstanceOfSatisfying(
+                        Conflict.class,
+                        conflict -> assertThat(conflict.theirs()).isEqualTo("Mine"));
+        assertThat(reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Seen"), "w2", "4", 3)
+                        .reel()
+                        .slides()
+                        .get(0)
+                        .words()
+                        .title())
+                .isEqualTo("Seen");
+    }
+
+    @Test
+    void undoIsEachWindowsOwnAndHistoryOnlyGrows() {
+        StoredReel reel = reels.make(Reel.named("Start"), "w1");
+        String id = reel.id();
+        reels.apply(id, new Rename("By one"), "w1", "1", 1);
+        reels.apply(id, new Choose<>(Options.HOLD, null, 9.0), "w2", "2", 2);
+        StoredReel undone = reels.undo(id, "w1", "3");
+        assertThat(undone.reel().name()).isEqualTo("Start");
+        assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9.0);
+        assertThat(undone.revision()).isEqualTo(4);
+        assertThat(reels.redo(id, "w1", "4").reel().name()).isEqualTo("By one");
+        assertThatThrownBy(() -> reels.redo(id, "w1", "5"))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("There is nothing to do again.");
+        reels.apply(id, new Rename("By the other"), "w2", "6", 5);
+        assertThatThrownBy(() -> reels.undo(id, "w1", "7"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("somebody else has changed the same thing");
+        assertThat(reels.at(id, 2).name()).isEqualTo("By one");
+        assertThat(reels.since(id, 3))
+                .containsExactly(
+                        "undone: name \"Start\" -> \"By one\"",
+                        "redone: name \"Start\" -> \"By one\"",
+                        "name \"By one\" -> \"By the other\"");
+    }
+
+    @Test
+    void aPictureThatIsNotInTheLibraryIsRefusedAndNothingIsStored() {
+        StoredReel reel = reels.make(Reel.named("No picture"), "w1");
+        Slide slide = Slide.of(new SlideId("a"), new Carries.Picture(new PictureId("nowhere")));
+        assertThatThrownBy(() -> reels.apply(reel.id(), new Add(slide, null), "w1", "1", 1))
+                .isInstanceOf(RuntimeException.class);
+        assertThat(reels.find(reel.id())).isEqualTo(reel);
+    }
+
+    @Test
+    void addressesOfReelsAreNeverShared() {
+        assertThat(reels.make(Reel.named("Müller & Söhne"), "w").slug()).isEqualTo("muller-sohne");
+        assertThat(reels.make(Reel.named("Muller Sohne!"), "w").slug()).isEqualTo("muller-sohne-2");
+        assertThat(reels.make(Reel.named("…"), "w").slug()).isEqualTo("reel");
+    }
+}
