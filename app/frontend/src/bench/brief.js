@@ -17,13 +17,17 @@ export class Brief {
   /** A panel stands below its word, inside the window. */
   #place(event) {
     if (event.newState !== 'open' || !event.target.matches('.control-panel')) return;
-    const panel = event.target;
+    this.#stand(event.target);
+    event.target.querySelector('[aria-pressed=true].choice, input, .choice')?.focus();
+  }
+
+  #stand(panel) {
     const word = document.querySelector(`[popovertarget="${panel.id}"]`).getBoundingClientRect();
     const { width, height } = panel.getBoundingClientRect();
     const below = word.bottom + 6 + height < innerHeight;
     panel.style.left = `${Math.max(8, Math.min(word.left, innerWidth - width - 8))}px`;
-    panel.style.top = `${below ? word.bottom + 6 : Math.max(8, word.top - height - 6)}px`;
-    panel.querySelector('[aria-pressed=true].choice, input, .choice')?.focus();
+    panel.style.top = below ? `${word.bottom + 6}px` : 'auto';
+    panel.style.bottom = below ? 'auto' : `${Math.min(innerHeight - word.top + 6, innerHeight - height - 8)}px`;
   }
 
   #said(panel, scope) {
@@ -75,6 +79,7 @@ export class Brief {
       input.value = value;
     });
     panel.querySelector('[data-clear]').hidden = scope === 'all' || this.#said(panel, scope) === null;
+    this.#stand(panel);
   }
 
   #value(input) {

@@ -74,7 +74,9 @@ class KilledTest {
             live = Math.max(live, acknowledged[1]);
             StoredReel reel = new ReelStore(sql).find(id);
             int stored = Integer.parseInt(reel.reel().name().substring(1));
-            assertThat(stored).as("kill %s", kill).isBetween(edited, edited + 1);
+            assertThat(stored)
+                    .as("kill %s, which had said %s", kill, Files.readAllLines(folder.resolve("said")))
+                    .isBetween(edited, edited + 1);
             assertThat(new ReelStore(sql).since(id, 1)).as("kill %s", kill).hasSize(stored);
             edited = stored;
             Published now = new PublicationStore(sql).live(id).orElseThrow();

@@ -1,0 +1,99 @@
+package com.keenreel.app;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ScreenshotScale;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+
+/**
+ * Takes pictures of a running Keen Reel. With an address and a file it takes that one; with the demonstration's two
+ * addresses and a folder it takes one of every main view.
+ */
+public final class Screenshots {
+    private final BrowserContext context = Running.browser()
+            .newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+    private final String origin;
+    private final String site;
+    private final Path folder;
+
+    private Screenshots(String origin, String site, Path folder) {
+        this.origin = origin;
+        this.site = site;
+        this.folder = folder;
+    }
+
+    /** {@code ADDRESS FILE.png} or {@code APPLICATION PRACTICE-SITE FOLDER}. */
+    public static void main(String[] args) {
+        if (args.length == 2) {
+            new Screenshots("", "", Path.of("")).take(args[0], args[1], page -> {});
+        } else {
+            new Screenshots(args[0], args[1], Path.of(args[2])).all();
+        }
+        System.exit(0);
+    }
+
+    private void all() {
+        take(origin + "/reels", "reels.png", page -> {});
+        take(origin + "/reels", "new-reel.png", page -> {
+            page.getByText("Comparison", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            page.locator(".drop .word").last().click();
+            page.locator("#pick button", new Page.LocatorOptions().setHasText("floor-3-before.jpg"))
+                    .click();
+            page.locator("#pick button", new Page.LocatorOptions().setHasText("floor-3-after.jpg"))
+                    .click();
+            page.locator("[data-take]").click();
+            page.getByLabel("Name of the reel").fill("Floor of the reading room");
+        });
+        bench("Open workshop days", "bench-single.png", page -> {});
+        bench(
+                "Open workshop days",
+                "slide.png",
+                page -> page.locator(".card").nth(1).click());
+        bench("Open workshop days", "brief-control.png", page -> {
+            page.locator("[data-key='word-set-shape-ratio-all']").click();
+            page.locator(".control-panel:popover-open [data-set-scope=phone]").click();
+        });
+        bench("Commissions, spring to autumn", "bench-row.png", page -> {});
+        bench("Who we work with", "bench-marquee.png", page -> {});
+        bench("Floors, before and after", "bench-pair.png", page -> {});
+        bench(
+                "Floors, before and after",
+                "slide-pair.png",
+                page -> page.locator(".card").first().click());
+        bench(
+                "Open workshop days",
+                "bench-dark.png",
+                page -> page.locator(".theme").click());
+        take(origin + "/pictures", "pictures.png", page -> {});
+        take(origin + "/practice/welcome", "practice.png", page -> {});
+        take(site + "/welcome", "practice-site.png", page -> {});
+        take(site + "/what-we-do", "practice-site-pair.png", page -> {});
+        bench(
+                "Commissions, spring to autumn",
+                "publish.png",
+                page -> page.locator("a.primary").click());
+    }
+
+    private void bench(String name, String file, Consumer<Page> before) {
+        take(origin + "/reels", file, page -> {
+            page.locator("h2 a", new Page.LocatorOptions().setHasText(name)).click();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            before.accept(page);
+        });
+    }
+
+    private void take(String address, String file, Consumer<Page> before) {
+        try (Page page = context.newPage()) {
+            page.navigate(address);
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            before.accept(page);
+            page.waitForTimeout(900);
+            page.screenshot(
+                    new Page.ScreenshotOptions().setPath(folder.resolve(file)).setScale(ScreenshotScale.CSS));
+            System.out.println(file);
+        }
+    }
+}
