@@ -25,11 +25,7 @@ export class Sheet {
   /** What a field says becomes this edit. */
   #edit(field) {
     const { dataset, value } = field;
-    if (dataset.say) {
-      const open = ['title', 'text', 'alt'].includes(dataset.say);
-      const asPicture = open && value === '' && field.placeholder !== '' && !field.dataset.emptied;
-      return { kind: 'say', slide: this.slide, field: dataset.say, text: asPicture ? null : value };
-    }
+    if (dataset.say) return { kind: 'say', slide: this.slide, field: dataset.say, text: value };
     if ('holdField' in dataset) return { kind: 'hold', slide: this.slide, hold: Math.round(Number(value) * 1000) };
     if (dataset.pair) return { kind: 'carry', slide: this.slide, carries: this.#pair(dataset.pair, value) };
     return null;
@@ -56,7 +52,7 @@ export class Sheet {
 
   #rested(event) {
     const edit = event.target.closest('.sheet') && this.#edit(event.target);
-    if (!edit) return;
+    if (!edit || !event.target.dataset.dirty) return;
     this.waiting = { edit, field: event.target };
     this.#store();
   }
@@ -65,13 +61,9 @@ export class Sheet {
     clearTimeout(this.timer);
     const { edit, field } = this.waiting ?? {};
     this.waiting = undefined;
-    if (!edit || JSON.stringify(edit) === this.last) return;
-    this.last = JSON.stringify(edit);
-    this.edits.store(edit, this.#problem).then((stored) => {
-      if (!stored) return;
-      this.#problem('');
-      delete field.dataset.dirty;
-    });
+    if (!edit) return;
+    delete field.dataset.dirty; // typing on marks it again
+    this.edits.store(edit, this.#problem).then((stored) => stored && this.#problem(''));
   }
 
   async #click(event) {
@@ -92,6 +84,8 @@ export class Sheet {
     } else if (action === 'remove') this.order.remove(this.slide);
     else if (action === 'clear-hold') this.edits.store({ kind: 'hold', slide: this.slide, hold: null });
     else if (action === 'clear-focal') this.#look(null);
+    else if (action === 'say-nothing') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: '' });
+    else if (action === 'say-as-picture') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: null });
     else if (action === 'exchange') this.#exchange(button.dataset.side);
     else if (action === 'swap') {
       const { before, after, nameBefore, nameAfter, startsAt } = this.#pairNow;

@@ -94,6 +94,46 @@ class PublishedPageTest {
     }
 
     @Test
+    void twoReelsOneOfThemTwiceDoNotDisturbEachOtherOrThePage() {
+        try (Editor editor = new Editor()) {
+            Map<String, Made> kinds = Kinds.all(editor);
+            String single = kinds.get("single").publish().path("element").asString();
+            String pair = kinds.get("pair").publish().path("element").asString();
+            var blocks = Editor.JSON.createObjectNode().put("title", "Together").putArray("blocks");
+            for (String code : List.of(single, pair, single)) {
+                blocks.addObject().put("kind", "embed").put("column", "main").put("content", code);
+            }
+            blocks.addObject().put("kind", "text").put("column", "main").put("content", "Words below");
+            editor.send(
+                    "PUT",
+                    "/practice/together",
+                    Editor.JSON.createObjectNode().put("title", "Together").set("blocks", blocks));
+            Page page = editor.open(Running.application().site() + "/together");
+            Locator reels = page.locator("keen-reel");
+            assertThat(page.locator("keen-reel .run")).hasCount(3);
+            reels.nth(0).locator(".dot-3").click();
+            reels.nth(1).locator(".slide-1 .handle").press("Home");
+            assertThat(reels.nth(0).locator(".slide-3.now")).hasCount(1);
+            assertThat(reels.nth(2).locator(".slide-1.now")).hasCount(1);
+            assertThat(reels.nth(1).locator(".slide-1 .handle")).hasAttribute("aria-valuenow", "0");
+            assertThat(
+                            page.evaluate(
+                                    "() => getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector('img')).borderTopWidth"))
+                    .as("the page's own rule for pictures")
+                    .isEqualTo("0px");
+            assertThat(page.evaluate("() => getComputedStyle(document.querySelector('p')).fontFamily"))
+                    .asString()
+                    .contains("Georgia");
+            assertThat(page.evaluate(
+                            "() => Object.keys(window).filter((key) => /reel|slide|player/i.test(key)).length"))
+                    .isEqualTo(0);
+            page.waitForTimeout(900);
+            assertThat(editor.shifts(page)).isEmpty();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    @Test
     void liveAndHeldAgreeWithinAFrame() {
         try (Editor editor = new Editor()) {
             Made reel =

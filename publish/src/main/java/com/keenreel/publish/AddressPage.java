@@ -43,7 +43,7 @@ public record AddressPage(String html, String policy) {
                     .append(face.family())
                     .append("\";font-weight:")
                     .append(face.weight())
-                    .append(";font-display:optional;src:url(")
+                    .append(";font-display:fallback;src:url(")
                     .append(face.address())
                     .append(")}");
         }

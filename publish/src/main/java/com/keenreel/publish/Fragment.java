@@ -1,6 +1,8 @@
 package com.keenreel.publish;
 
 import java.util.List;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The whole reel as a shadow root shows it.
@@ -41,13 +43,14 @@ public record Fragment(String version, String html, String css, String plan, Str
                 .toString();
     }
 
-    /** What the player needs beside markup that is already in place, as JSON with addresses of the page's own origin. */
+    /** What the player needs beside markup and faces that are already in place, as JSON. */
     String startJson() {
-        return Json.MAPPER
-                .createObjectNode()
-                .put("version", version)
-                .putRawValue("plan", Json.raw(plan))
-                .put("player", player)
-                .toString();
+        ObjectNode start =
+                Json.MAPPER.createObjectNode().put("version", version).put("player", player);
+        start.putRawValue("plan", Json.raw(plan));
+        ArrayNode faces = start.putArray("type");
+        type.forEach(
+                face -> faces.addObject().put("family", face.family()).put("weight", String.valueOf(face.weight())));
+        return start.toString();
     }
 }

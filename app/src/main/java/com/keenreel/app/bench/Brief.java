@@ -170,11 +170,11 @@ public final class Brief {
         }
         if (anyBelow) {
             sentence()
-                    .text("Every slide keeps ")
+                    .text("Lines kept below every picture: ")
                     .by(Options.TITLE_LINES)
-                    .text(" line for its title and ")
+                    .text(" for its title, ")
                     .by(Options.TEXT_LINES)
-                    .text(" for its text, so that all are equally high.");
+                    .text(" for its text; so all slides are equally high.");
         }
         column("Words");
     }

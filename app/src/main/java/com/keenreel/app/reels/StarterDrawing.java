@@ -60,6 +60,9 @@ final class StarterDrawing {
             double right = Math.min(Math.min(box.x() + box.width(), cell.x() + cell.width()), slot);
             double upper = Math.max(box.y(), cell.y());
             double lower = Math.min(box.y() + box.height(), PAGE_HEIGHT - drop);
+            if (box.name().endsWith("-before")) {
+                right = Math.min(right, slides.get("divider").x());
+            }
             Measured words = slides.get("words-" + box.name().replaceAll("\\D", ""));
             if (words != null && starter == Starter.ROW && box.name().startsWith("picture-")) {
                 lower = Math.min(lower, words.y());
@@ -75,7 +78,7 @@ final class StarterDrawing {
 
     private static String kind(String name) {
         if (name.endsWith("-before")) {
-            return "";
+            return "even";
         }
         return name.startsWith("picture-")
                 ? "odd"

@@ -22,6 +22,7 @@ import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
 import org.jooq.SelectJoinStep;
+import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -293,12 +294,12 @@ public class ReelStore {
                 .execute();
         tx.deleteFrom(REEL_PICTURE).where(REEL_PICTURE.REEL_ID.eq(id)).execute();
         for (var picture : reel.pictures()) {
-            int there = tx.insertInto(REEL_PICTURE)
-                    .set(REEL_PICTURE.REEL_ID, id)
-                    .set(REEL_PICTURE.PICTURE_ID, picture.value())
-                    .onConflictDoNothing()
-                    .execute();
-            if (there != 1) {
+            try {
+                tx.insertInto(REEL_PICTURE)
+                        .set(REEL_PICTURE.REEL_ID, id)
+                        .set(REEL_PICTURE.PICTURE_ID, picture.value())
+                        .execute();
+            } catch (DataAccessException unknown) {
                 throw new Refusal("That picture is not in the library.");
             }
         }

@@ -119,7 +119,8 @@ class StoreTest {
         StoredReel reel = reels.make(Reel.named("No picture"), "w1");
         Slide slide = Slide.of(new SlideId("a"), new Carries.Picture(new PictureId("nowhere")));
         assertThatThrownBy(() -> reels.apply(reel.id(), new Add(slide, null), "w1", "1", 1))
-                .isInstanceOf(RuntimeException.class);
+                .isInstanceOf(Refusal.class)
+                .hasMessage("That picture is not in the library.");
         assertThat(reels.find(reel.id())).isEqualTo(reel);
     }
 

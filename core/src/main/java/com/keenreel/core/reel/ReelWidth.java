@@ -27,7 +27,7 @@ public record ReelWidth(double share, double most) {
                 case "fills" -> FILLS;
                 case "most" -> new ReelWidth(1, Double.parseDouble(parts[1]));
                 case "share" -> new ReelWidth(Double.parseDouble(parts[1]) / 100, Double.POSITIVE_INFINITY);
-                default -> throw new IllegalArgumentException(parts[0]);
+                default -> throw new NumberFormatException(parts[0]);
             };
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException unreadable) {
             throw new IllegalArgumentException("Write the width as a number of px or per cent.", unreadable);

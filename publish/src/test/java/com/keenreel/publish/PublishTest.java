@@ -1,0 +1,317 @@
+package com.keenreel.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Choices;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.ReelWidth;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Way;
+import com.keenreel.core.reel.Words;
+import com.keenreel.core.reel.WordsPlace;
+import com.keenreel.core.space.Facts;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class PublishTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static Reel reel(int slides) {
+        List<Slide> all = new ArrayList<>();
+        for (int i = 1; i <= slides; i++) {
+            all.add(Slide.of(new SlideId("s" + i), new Carries.Picture(new PictureId("p" + i))));
+        }
+        return Reel.named("Days & <nights>").withSlides(all);
+    }
+
+    private static <T> Reel choose(Reel reel, com.keenreel.core.reel.Option<T> option, SetUp setUp, T value) {
+        return reel.withChoices(reel.choices().with(option, setUp, value));
+    }
+
+    private static Material material(Reel reel) {
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        Map<PictureId, PictureFiles> files = new HashMap<>();
+        for (PictureId picture : reel.pictures()) {
+            facts.put(picture, new PictureFacts(picture, 1500, 1000, FocalPoint.CENTRE));
+            files.put(
+                    picture,
+                    new PictureFiles(List.of(
+                            new PictureFiles.File(320, "/f/" + picture + "-320.webp"),
+                            new PictureFiles.File(960, "/f/" + picture + "-960.webp"),
+                            new PictureFiles.File(1440, "/f/" + picture + "-1440.webp"))));
+        }
+        PictureFiles first = new PictureFiles(List.of(new PictureFiles.File(960, "/r/days/first-960.webp")));
+        Map<PictureId, PictureWords> words = Map.of(new PictureId("p1"), new PictureWords("", "", "A bench"));
+        return new Material(
+                reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2), files, first);
+    }
+
+    private static Document html(Reel reel) {
+        return Jsoup.parse(FragmentWriter.write(material(reel), "v").html());
+    }
+
+    private static JsonNode plan(Reel reel) {
+        return JSON.readTree(FragmentWriter.write(material(reel), "v").plan());
+    }
+
+    @Test
+    void everySlideAndWordIsInTheMarkupAndEscaped() {
+        Reel reel = reel(3);
+        reel = reel.withSlides(List.of(
+                reel.slides()
+                        .get(0)
+                        .withWords(new Words("<i>Title</i>", "a & b", "Go", "https://fennock.example/?a=1&b=2", null)),
+                reel.slides().get(1).withWords(new Words("Only a link", null, "", "/dates", "")),
+                reel.slides().get(2)));
+        Document html = html(reel);
+        assertThat(html.select("section.reel.single").attr("aria-label")).isEqualTo("Days & <nights>");
+        assertThat(html.select(".slide")).hasSize(3);
+        assertThat(html.select(".slide-1 .title").text()).isEqualTo("<i>Title</i>");
+        assertThat(html.select(".slide-1 .title").first().children()).isEmpty();
+        assertThat(html.select(".slide-1 a.button").attr("href")).isEqualTo("https://fennock.example/?a=1&b=2");
+        assertThat(html.select(".slide-1 a.whole")).isEmpty();
+        assertThat(html.select(".slide-2 a.whole").attr("aria-label")).isEqualTo("Only a link");
+        assertThat(html.select(".picture-1").attr("alt")).isEqualTo("A bench");
+        assertThat(html.select(".picture-2").attr("alt")).isEmpty();
+        assertThat(html.select("[style], script, style")).isEmpty();
+    }
+
+    @Test
+    void theFirstPictureIsAskedForAtOnceAndAtItsStableAddressTheOthersWhenNeeded() {
+        Document html = html(reel(3));
+        assertThat(html.select(".picture-1").attr("src")).endsWith("/r/days/first-960.webp");
+        assertThat(html.select(".picture-1").hasAttr("loading")).isFalse();
+        assertThat(html.select(".picture-2").attr("loading")).isEqualTo("lazy");
+        assertThat(html.select(".picture-2").attr("sizes")).startsWith("auto, ");
+        assertThat(html.select(".picture-2").attr("srcset")).contains("p2-320.webp 320w", "p2-1440.webp 1440w");
+    }
+
+    @Test
+    void addressesStartWhereTheyAreServedFrom() {
+        Fragment fragment = FragmentWriter.write(material(reel(2)), "v");
+        assertThat(fragment.json("https://reels.fennock.example"))
+                .contains("https://reels.fennock.example/f/p2-320.webp")
+                .doesNotContain(Base.MARK);
+        assertThat(JSON.readTree(fragment.json("")).path("player").asString())
+                .startsWith("/f/")
+                .endsWith(".js");
+        assertThat(JSON.readTree(fragment.json("https://a.example"))
+                        .path("type")
+                        .path(0)
+                        .path("address")
+                        .asString())
+                .startsWith("https://a.example/f/");
+        assertThat(JSON.readTree(Fragment.NOTHING.json("")).path("player").asString())
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsTheSameInEverySetUpIsPrintedOnce() {
+        String same = FragmentWriter.write(material(reel(2)), "v").css();
+        assertThat(same.split("@container", -1))
+                .as("only type and words differ")
+                .hasSizeLessThanOrEqualTo(4);
+        assertThat(same).contains(".frame{left:0px;top:0px;width:100cqi;height:56.25cqi;--step:100cqi}");
+        String differs = FragmentWriter.write(
+                        material(choose(reel(2), Options.RATIO, SetUp.PHONE, new Ratio(4, 5))), "v")
+                .css();
+        assertThat(differs)
+                .contains(
+                        "@container (width < 600px){",
+                        "@container (600px <= width < 1024px){",
+                        "@container (width >= 1024px){",
+                        "height:125cqi");
+    }
+
+    @Test
+    void aPartThatASetUpLeavesOutIsNotDisplayedThere() {
+        String css = FragmentWriter.write(material(choose(reel(2), Options.ARROWS, SetUp.PHONE, false)), "v")
+                .css();
+        String phone = css.substring(css.indexOf("@container (width < 600px)"), css.indexOf("@container (600px"));
+        assertThat(phone).containsPattern("\\.arrow-previous,\\.arrow-next[^{]*\\{display:none\\}");
+    }
+
+    @Test
+    void theWholePlanIsCalculatedHere() {
+        Reel reel = choose(choose(reel(3), Options.AUTOPLAY, null, true), Options.HOLD, null, 4.0);
+        reel = reel.withSlides(List.of(
+                reel.slides().get(0).withHold(6000L),
+                reel.slides().get(1),
+                reel.slides().get(2)));
+        JsonNode plan = plan(reel);
+        assertThat(plan.path("holds").toString()).isEqualTo("[6000,4000,4000]");
+        assertThat(plan.path("setUps").path(0).path("lap").asLong()).isEqualTo(6000 + 4000 + 4000 + 3 * 800);
+        assertThat(plan.path("setUps").path(0).path("moments").toString())
+                .isEqualTo("[[0,0,0],[6000,0,1],[6800,1,1],[10800,1,2],[11600,2,2],[15600,2,0]]");
+        assertThat(plan.path("setUps").path(0).path("below").asDouble()).isEqualTo(600);
+        assertThat(plan.path("setUps").path(2).path("below").isNull()).isTrue();
+        assertThat(plan.path("forward").path(0).path("on").asString()).isEqualTo("incoming");
+    }
+
+    @Test
+    void aRowHasItsStopsBySetUp() {
+        Reel reel = choose(choose(reel(7), Options.ARRANGEMENT, null, Kind.ROW), Options.SHOWN, SetUp.PHONE, 1.0);
+        JsonNode setUps = plan(reel).path("setUps");
+        assertThat(setUps.path(0).path("stops").asInt()).isEqualTo(7);
+        assertThat(setUps.path(2).path("stops").asInt()).isEqualTo(5);
+        assertThat(setUps.path(2).path("shown").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void aBandHasAsManyCopiesAsTheWidestPageNeedsAndOnlyOneOfThemIsReal() {
+        Reel reel = choose(reel(3), Options.ARRANGEMENT, null, Kind.MARQUEE);
+        Document html = html(reel);
+        // three items of 75 px and a gap of 24 make a lap of 297 px: ceil(2560 / 297) + 1
+        assertThat(html.select(".copy")).hasSize(10);
+        assertThat(html.select(".copy:not([inert])")).hasSize(1);
+        assertThat(html.select(".copy[inert] [data-box]")).isEmpty();
+        assertThat(html.select(".copy[inert] img[alt]:not([alt=''])")).isEmpty();
+        assertThat(plan(reel).path("setUps").path(0).path("lapTime").asDouble()).isEqualTo(297 / 60.0 * 1000);
+        assertThat(plan(choose(reel, Options.WAY, null, Way.RIGHT))
+                        .path("forward")
+                        .path(0)
+                        .path("to")
+                        .path("x")
+                        .asDouble())
+                .isEqualTo(-1);
+        assertThat(html(choose(reel, Options.WAY, null, Way.RIGHT))
+                        .select(".copy")
+                        .first()
+                        .className())
+                .contains("copy--1");
+    }
+
+    @Test
+    void aPairCarriesBothPicturesItsNamesAndASlider() {
+        Carries.Pair pair = new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "Today", 0.37);
+        Reel reel = Reel.named("Floors").withSlides(List.of(Slide.of(new SlideId("s1"), pair)));
+        Document html = html(reel);
+        assertThat(html.select(".picture-1-before, .picture-1-after")).hasSize(2);
+        assertThat(html.select("[data-box=label-before]").text()).isEqualTo("Found");
+        assertThat(html.select("[role=slider]").attr("aria-valuenow")).isEqualTo("37");
+        assertThat(plan(reel).path("pairs").path("s1").path("clearBefore").asDouble())
+                .isEqualTo(16 + 24 + 5 * 7.5);
+        assertThat(FragmentWriter.write(material(reel), "v").css()).contains(".crop-1{--start:0.37;--at:0.37}");
+    }
+
+    @Test
+    void wordsBelowOnOneScreenAndOverOnAnotherShareTheirMarkup() {
+        Reel reel = choose(reel(2), Options.WORDS_PLACE, SetUp.PHONE, WordsPlace.BELOW);
+        reel = reel.withSlides(List.of(
+                reel.slides().get(0).withWords(Words.NONE.with(Words.Field.TITLE, "Title")),
+                reel.slides().get(1)));
+        Document html = html(reel);
+        assertThat(html.select(".words-1")).hasSize(1);
+        assertThat(html.select(".words-2")).as("its lines are kept too").hasSize(1);
+        assertThat(FragmentWriter.write(material(reel), "v").css())
+                .contains("-webkit-line-clamp:2", "background:var(--words-ground)");
+    }
+
+    @Test
+    void theSnippetGatesEachSetUpsHeight() {
+        Reel reel = choose(reel(2), Options.RATIO, null, new Ratio(12, 5));
+        reel = choose(
+                choose(reel, Options.RATIO, SetUp.TABLET, new Ratio(16, 9)),
+                Options.RATIO,
+                SetUp.PHONE,
+                new Ratio(4, 5));
+        Snippet snippet = new Snippet(material(reel), "https://reels.fennock.example", "days");
+        assertThat(snippet.reserved())
+                .isEqualTo(
+                        "calc(min(max(0px,(600px - 100%)*1000000),125%) + min(max(0px,(100% - 599.992px)*1000000),"
+                                + "max(0px,(1024px - 100%)*1000000),56.25%) + min(max(0px,(100% - 1023.992px)*1000000),41.666667%))");
+        Document element = Jsoup.parse(snippet.element());
+        assertThat(element.select("keen-reel").attr("src")).isEqualTo("https://reels.fennock.example/r/days");
+        assertThat(element.select("keen-reel > a > img").attr("src"))
+                .isEqualTo("https://reels.fennock.example/r/days/first-960.webp");
+        assertThat(element.select("keen-reel img").attr("alt")).isEqualTo("A bench");
+        assertThat(element.select("script[async]").attr("src")).isEqualTo("https://reels.fennock.example/reel.js");
+        assertThat(Jsoup.parse(snippet.frame()).select("iframe").attr("title")).isEqualTo("Days & <nights>");
+    }
+
+    @Test
+    void aReelThatNeverBecomesWideReservesForItsPhoneSetUpAlone() {
+        Reel reel = choose(
+                choose(reel(2), Options.WIDTH, null, ReelWidth.read("most 560")), Options.RATIO, null, new Ratio(2, 1));
+        assertThat(new Snippet(material(reel), "", "days").reserved()).isEqualTo("calc(min(50%, 280px))");
+    }
+
+    @Test
+    void sizesFollowTheSlotThatTheSnippetIsMadeFor() {
+        Reel reel = choose(reel(2), Options.RATIO, null, new Ratio(3, 2));
+        String full = Jsoup.parse(new Snippet(material(reel), "", "days").element())
+                .select("img")
+                .attr("sizes");
+        assertThat(full).isEqualTo("(max-width: 599.98px) 100vw, (max-width: 1023.98px) 100vw, 100vw");
+        Reel boxed = reel.withSlot(Slot.read("box 960"));
+        String box = Jsoup.parse(new Snippet(material(boxed), "", "days").element())
+                .select("img")
+                .attr("sizes");
+        assertThat(box).isEqualTo("(max-width: 639.98px) min(100vw - 40px, 960px), min(100vw - 40px, 960px)");
+    }
+
+    @Test
+    void theAddressPageAllowsExactlyItsOwnStyles() {
+        Fragment fragment = FragmentWriter.write(material(reel(2)), "v");
+        AddressPage page = AddressPage.of(fragment, "days", "Days </title><script>");
+        assertThat(page.policy())
+                .contains("default-src 'none'", "script-src 'self'")
+                .doesNotContain("unsafe");
+        assertThat(page.policy().split("'sha256-", -1)).hasSize(3);
+        assertThat(page.html())
+                .contains("<title>Days &lt;/title&gt;&lt;script&gt;</title>", "shadowrootmode=\"open\"")
+                .doesNotContain(Base.MARK, "port.js");
+        assertThat(AddressPage.draft(fragment, "days", "Days", "/app/port.js").html())
+                .contains("<script src=\"/app/port.js\" defer>");
+        assertThat(AddressPage.nothing().html()).doesNotContain("keen-reel src");
+    }
+
+    @Test
+    void theFingerprintTellsWhatVisitorsMeetFromWhatTheyDoNot() {
+        Reel reel = reel(2);
+        String now = Fingerprint.of(FragmentWriter.write(material(reel), "1"));
+        assertThat(Fingerprint.of(FragmentWriter.write(material(reel), "2")))
+                .as("the version's name")
+                .isEqualTo(now);
+        assertThat(Fingerprint.of(FragmentWriter.write(material(reel.withSlot(Slot.read("box 700"))), "1")))
+                .as("the slot")
+                .isEqualTo(now);
+        assertThat(Fingerprint.of(FragmentWriter.write(material(choose(reel, Options.HOLD, null, 6.0)), "1")))
+                .as("a hold")
+                .isNotEqualTo(now);
+    }
+
+    @Test
+    void nothingIsPublishedOfAReelWithoutSlides() {
+        assertThat(FragmentWriter.write(
+                                new Material(
+                                        Reel.named("Empty"),
+                                        new Facts(Map.of(), Map.of(), (a, b, c) -> 0),
+                                        Map.of(),
+                                        new PictureFiles(List.of(new PictureFiles.File(0, "/x.svg")))),
+                                "v")
+                        .player())
+                .isEmpty();
+        assertThatThrownBy(() -> new PictureFiles(List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Choices.USUAL.all()).isEmpty();
+    }
+}
