@@ -45,8 +45,10 @@ export class Band extends Piece {
     const slide = link.closest('.slide');
     if (!slide || this.held || !link.matches(':focus-visible')) return;
     const { duration } = this.#running.effect.getTiming();
-    const laps = slide.offsetLeft / parseFloat(getComputedStyle(this.strip).getPropertyValue('--step'));
+    const [copy, own] = [slide.parentElement.getBoundingClientRect(), slide.getBoundingClientRect()];
+    const laps = (own.left - copy.left) / copy.width;
     const forward = this.plan.forward[0].to.x > 0;
+    this.#running.pause(); // before the time is set, or a frame more would pass
     this.#running.currentTime = (forward ? laps : 1 - laps) * duration;
     this.frame.querySelector('.view').scrollLeft = 0;
   }

@@ -48,6 +48,9 @@ final class Kinds {
         List<String> slides = reel.slides();
         reel.say(slides.get(0), "title", "Quatrefoil wall")
                 .say(slides.get(1), "text", "Garden room, six by nine tiles.");
+        reel.edit("{'kind':'carry','slide':'" + slides.get(2) + "','carries':{'before':'"
+                + editor.picture("floor-3-before.jpg") + "','after':'" + editor.picture("floor-3-after.jpg")
+                + "','nameBefore':'Before','nameAfter':'After','startsAt':0.4}}");
         reel.look(slides.get(1), null, 0.5, 0.93).look(slides.get(0), "desk", 0.04, 0.5);
         return reel.choose("words.title-lines", "phone", "2")
                 .choose("shape.ratio", "desk", "4:5")

@@ -63,10 +63,6 @@ public final class Screenshots {
                 "Floors, before and after",
                 "slide-pair.png",
                 page -> page.locator(".card").first().click());
-        bench(
-                "Open workshop days",
-                "bench-dark.png",
-                page -> page.locator(".theme").click());
         take(origin + "/pictures", "pictures.png", page -> {});
         take(origin + "/practice/welcome", "practice.png", page -> {});
         take(site + "/welcome", "practice-site.png", page -> {});
@@ -75,6 +71,10 @@ public final class Screenshots {
                 "Commissions, spring to autumn",
                 "publish.png",
                 page -> page.locator("a.primary").click());
+        bench(
+                "Open workshop days",
+                "bench-dark.png",
+                page -> page.locator(".theme").click()); // stays dark from here on
     }
 
     private void bench(String name, String file, Consumer<Page> before) {

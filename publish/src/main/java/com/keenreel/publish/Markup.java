@@ -12,6 +12,7 @@ import com.keenreel.core.reel.Way;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.PairBoxes;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -94,11 +95,14 @@ final class Markup {
                 .appendChild(picture(pair.before(), "picture-" + n + "-before", altBefore, false));
         name(crop, "label-before", n, pair.nameBefore());
         name(crop, "label-after", n, pair.nameAfter());
-        crop.appendElement("div").addClass("divider").addClass("divider-" + n).attr("data-box", "divider");
+        crop.appendElement("div")
+                .addClass("divider")
+                .addClass("divider-" + n)
+                .attr("data-box", PairBoxes.name("divider", n));
         Element handle = crop.appendElement("div")
                 .addClass("handle")
                 .addClass("handle-" + n)
-                .attr("data-box", "handle")
+                .attr("data-box", PairBoxes.name("handle", n))
                 .attr("role", "slider")
                 .attr("tabindex", "0")
                 .attr("aria-label", SAY.compare())
@@ -113,7 +117,7 @@ final class Markup {
             crop.appendElement("div")
                     .addClass(part)
                     .addClass(part + "-" + n)
-                    .attr("data-box", part)
+                    .attr("data-box", PairBoxes.name(part, n))
                     .text(name);
         }
     }

@@ -7,30 +7,38 @@ import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Widths;
-import java.util.Optional;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
 
 /** How wide a picture is drawn, as {@code sizes} says it: in the window's width, for the slot it is pasted into. */
 final class Sizes {
     private final Layout layout;
     private final Slot slot;
+    private final Map<SetUp, Map<String, Placed>> parts = new EnumMap<>(SetUp.class);
 
     Sizes(Layout layout, Slot slot) {
         this.layout = layout;
         this.slot = slot;
+        for (SetUp setUp : SetUp.values()) {
+            Map<String, Placed> own = new HashMap<>();
+            collect(layout.frame(setUp), own);
+            parts.put(setUp, own);
+        }
     }
 
     /** The {@code sizes} of that part. */
     String of(String part) {
         StringBuilder text = new StringBuilder();
         for (SetUp setUp : SetUp.values()) {
-            Optional<Placed> found = find(layout.frame(setUp), part);
-            if (found.isEmpty()) {
+            Placed found = parts.get(setUp).get(part);
+            if (found == null) {
                 continue;
             }
             double until = pageFor(
                     setUp == SetUp.DESK ? Double.POSITIVE_INFINITY : layout.from(SetUp.values()[setUp.ordinal() + 1]));
             Length width =
-                    found.get().box().width().over(layout.inHost(setUp).width()).over(Widths.slot(slot));
+                    found.box().width().over(layout.inHost(setUp).width()).over(Widths.slot(slot));
             String size = width.css(Length.Base.VW);
             text.append(text.isEmpty() ? "" : ", ");
             if (Double.isInfinite(until)) {
@@ -52,12 +60,8 @@ final class Sizes {
         };
     }
 
-    private static Optional<Placed> find(Placed placed, String part) {
-        if (placed.part().equals(part)) {
-            return Optional.of(placed);
-        }
-        return placed.inside().stream()
-                .flatMap(child -> find(child, part).stream())
-                .findFirst();
+    private static void collect(Placed placed, Map<String, Placed> into) {
+        into.put(placed.part(), placed);
+        placed.inside().forEach(child -> collect(child, into));
     }
 }

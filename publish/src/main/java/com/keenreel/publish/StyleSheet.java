@@ -186,6 +186,9 @@ final class StyleSheet {
                 placed.part(),
                 "left:" + box.left().css(Base.CQI) + ";top:" + box.top().css(Base.CQI) + ";width:"
                         + box.width().css(Base.CQI) + ";height:" + box.height().css(Base.CQI));
+        if (placed.part().startsWith("crop-")) {
+            rules.merge(placed.part(), ";--across:" + box.width().css(Base.CQI), String::concat);
+        }
         placed.inside().forEach(child -> boxes(child, rules));
     }
 

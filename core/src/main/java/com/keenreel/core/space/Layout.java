@@ -6,6 +6,8 @@ import com.keenreel.core.reel.ReelWidth;
 import com.keenreel.core.reel.SetUp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Where everything of a reel stands, at every width. The same boxes are printed as CSS for visitors and evaluated here
@@ -23,6 +25,7 @@ public final class Layout {
 
     private final Reel reel;
     private final Arranging arranging;
+    private final Map<SetUp, Placed> frames = new ConcurrentHashMap<>();
 
     private Layout(Reel reel, Arranging arranging) {
         this.reel = reel;
@@ -70,7 +73,7 @@ public final class Layout {
 
     /** Everything in the frame at the first moment, as lengths of the reel's width. */
     public Placed frame(SetUp setUp) {
-        return arranging.frame(setUp);
+        return frames.computeIfAbsent(setUp, arranging::frame);
     }
 
     /** How many stops a visitor can go to. */

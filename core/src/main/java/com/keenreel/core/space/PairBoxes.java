@@ -38,6 +38,11 @@ public final class PairBoxes {
         return INSET + nameWidth(type, name);
     }
 
+    /** What a part is called in {@code layout}: plainly on the first slide, with the slide's number on later ones. */
+    public static String name(String part, int n) {
+        return n == 1 ? part : part + "-" + n;
+    }
+
     /**
      * The parts of slide {@code n}'s pair in a picture area of that size.
      *
@@ -66,21 +71,21 @@ public final class PairBoxes {
         if (!pair.nameBefore().isEmpty()) {
             double own = nameWidth(type, pair.nameBefore());
             parts.add(Placed.listed("label-before-" + n, Box.of(Length.px(INSET), nameTop, own, HEIGHT))
-                    .named("label-before")
+                    .named(name("label-before", n))
                     .seenWhile(divider.minus(clearance(type, pair.nameBefore()))));
         }
         if (!pair.nameAfter().isEmpty()) {
             double own = nameWidth(type, pair.nameAfter());
             parts.add(Placed.listed("label-after-" + n, Box.of(width.minus(INSET + own), nameTop, own, HEIGHT))
-                    .named("label-after")
+                    .named(name("label-after", n))
                     .seenWhile(width.minus(clearance(type, pair.nameAfter())).minus(divider)));
         }
         parts.add(Placed.listed(
                         "divider-" + n, new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height))
-                .named("divider"));
+                .named(name("divider", n)));
         parts.add(Placed.listed(
                         "handle-" + n, Box.of(divider.minus(Controls.HIT / 2), middle, Controls.HIT, Controls.HIT))
-                .named("handle"));
+                .named(name("handle", n)));
         return parts;
     }
 }

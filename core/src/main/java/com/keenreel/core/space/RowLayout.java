@@ -23,12 +23,25 @@ final class RowLayout implements Arranging {
         return (Arrangement.Row) Arrangement.of(reel.choices(), setUp);
     }
 
+    /**
+     * The space between two slides: as chosen, but never so much that all gaps together take more than half of the width.
+     */
+    private Length gap(SetUp setUp) {
+        Arrangement.Row row = row(setUp);
+        double narrowest = Math.max(Layout.NARROWEST, reel.limits().from(setUp));
+        Length chosen = Length.px(row.gap());
+        return row.gap() <= narrowest / (2 * row.shown())
+                ? chosen
+                : Length.min(chosen, Length.WIDTH.dividedBy(2 * row.shown()));
+    }
+
     /** The width of one slide. */
-    static Length item(Arrangement.Row row) {
+    private Length item(SetUp setUp) {
+        Arrangement.Row row = row(setUp);
         int n = row.shown();
         return row.part() == 0
-                ? Length.WIDTH.minus((n - 1) * row.gap()).dividedBy(n)
-                : Length.WIDTH.minus(n * row.gap()).dividedBy(n + row.part());
+                ? Length.WIDTH.minus(gap(setUp).times(n - 1)).dividedBy(n)
+                : Length.WIDTH.minus(gap(setUp).times(n)).dividedBy(n + row.part());
     }
 
     @Override
@@ -38,14 +51,14 @@ final class RowLayout implements Arranging {
 
     @Override
     public Length step(SetUp setUp) {
-        return item(row(setUp)).plus(row(setUp).gap());
+        return item(setUp).plus(gap(setUp));
     }
 
     @Override
     public Placed frame(SetUp setUp) {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Controls controls = new Controls(reel, setUp, stops(setUp));
-        Length item = item(row(setUp));
+        Length item = item(setUp);
         Length picture = item.dividedBy(row(setUp).ratio().value());
         Length height = picture.plus(boxes.reserved());
 

@@ -1,0 +1,176 @@
+package com.keenreel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What visitors' browsers and caches are given. */
+class DeliveryTest {
+    private static final String ORIGIN = Running.application().origin();
+
+    private final Editor editor = new Editor();
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    @AfterEach
+    void leave() {
+        editor.close();
+    }
+
+    private HttpResponse<byte[]> get(String path, String... headers) throws Exception {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(path.startsWith("http") ? path : ORIGIN + path));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return http.send(request.GET().build(), BodyHandlers.ofByteArray());
+    }
+
+    private static String tag(HttpResponse<?> answer) {
+        return answer.headers().firstValue("ETag").orElse("");
+    }
+
+    private JsonNode fragment(String slug) throws Exception {
+        return Editor.JSON.readTree(new String(get("/r/" + slug + "/fragment").body(), StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void theLiveAddressIsRevalidatedAndARepublishIsSeenAtOnce() throws Exception {
+        Made reel = editor.make("Revalidated", "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
+        reel.publish();
+        for (String path : List.of("/r/revalidated", "/r/revalidated/fragment")) {
+            HttpResponse<byte[]> first = get(path);
+            assertThat(first.headers().firstValue("Cache-Control")).contains("public, no-cache");
+            assertThat(get(path, "If-None-Match", tag(first)).statusCode())
+                    .as(path)
+                    .isEqualTo(304);
+        }
+        String before = tag(get("/r/revalidated/fragment"));
+        reel.choose("motion.hold", null, "7.5");
+        assertThat(tag(get("/r/revalidated/fragment")))
+                .as("an edit is not a publication")
+                .isEqualTo(before);
+        reel.publish();
+        HttpResponse<byte[]> now = get("/r/revalidated/fragment", "If-None-Match", before);
+        assertThat(now.statusCode()).isEqualTo(200);
+        assertThat(fragment("revalidated").path("plan").path("holds").path(0).asLong())
+                .isEqualTo(7500);
+    }
+
+    @Test
+    void publishingTheSameAgainIsTheSamePublicationAndGoingBackFindsIt() throws Exception {
+        Made reel = editor.make("Same again", "banner", "full", "banner-glaze-bench.jpg");
+        String first = reel.publish().path("publication").asString();
+        assertThat(reel.publish().path("publication").asString()).isEqualTo(first);
+        reel.choose("shape.ratio", null, "2:1");
+        assertThat(reel.publish().path("publication").asString()).isNotEqualTo(first);
+        reel.choose("shape.ratio", null, "12:5");
+        assertThat(reel.publish().path("publication").asString()).isEqualTo(first);
+    }
+
+    @Test
+    void everythingAFragmentNamesIsThereForGoodAndForEveryone() throws Exception {
+        Made reel = Kinds.row(editor);
+        String slug = reel.publish().path("slug").asString();
+        JsonNode fragment = fragment(slug);
+        List<String> addresses = new ArrayList<>(List.of(fragment.path("player").asString()));
+        fragment.path("type").forEach(face -> addresses.add(face.path("address").asString()));
+        Matcher named = Pattern.compile(ORIGIN + "/f/[0-9a-f]{64}\\.[a-z0-9]+")
+                .matcher(fragment.path("html").asString());
+        while (named.find()) {
+            addresses.add(named.group());
+        }
+        assertThat(addresses).hasSizeGreaterThan(15).allMatch(address -> address.startsWith(ORIGIN + "/f/"));
+        for (String address : addresses) {
+            HttpResponse<byte[]> file = get(address);
+            assertThat(file.statusCode()).as(address).isEqualTo(200);
+            assertThat(file.headers().firstValue("Cache-Control")).contains("public, max-age=31536000, immutable");
+            assertThat(file.headers().firstValue("Access-Control-Allow-Origin")).contains("*");
+            assertThat(com.keenreel.publish.PlayerFiles.sha256(file.body()))
+                    .as("named by its content")
+                    .isEqualTo(address.replaceAll(".*/f/|\\..*$", ""));
+        }
+    }
+
+    @Test
+    void theFirstPictureOfSnippetAndFragmentIsOneAndTheSame() throws Exception {
+        Made reel = editor.make("First picture", "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
+        String snippet = reel.publish().path("element").asString();
+        String inSnippet = Jsoup.parse(snippet).select("img").attr("srcset");
+        String inFragment = Jsoup.parse(fragment("first-picture").path("html").asString())
+                .select("img.picture-1")
+                .attr("srcset");
+        assertThat(inSnippet)
+                .isEqualTo(inFragment)
+                .contains("/r/first-picture/first-320.webp 320w", "/first-1920.webp 1920w");
+        HttpResponse<byte[]> picture = get("/r/first-picture/first-640.webp");
+        assertThat(picture.headers().firstValue("Content-Type")).contains("image/webp");
+        assertThat(get("/r/first-picture/first-640.webp", "If-None-Match", tag(picture))
+                        .statusCode())
+                .isEqualTo(304);
+    }
+
+    @Test
+    void whatIsTakenDownOrUnknownAnswersWithNothingAndComesBack() throws Exception {
+        Made reel = editor.make("Down", "banner", "full", "banner-glaze-bench.jpg");
+        reel.publish();
+        editor.send("DELETE", "/reels/" + reel.id + "/publication", null);
+        for (String slug : List.of("down", "never-was")) {
+            assertThat(get("/r/" + slug).statusCode()).isEqualTo(200);
+            assertThat(new String(get("/r/" + slug).body(), StandardCharsets.UTF_8))
+                    .doesNotContain("<img", "keen-reel src");
+            assertThat(fragment(slug).path("html").asString()).isEmpty();
+            assertThat(fragment(slug).path("player").asString()).isEmpty();
+            assertThat(get("/r/" + slug + "/first-640.webp").statusCode()).isEqualTo(200);
+        }
+        reel.publish();
+        assertThat(fragment("down").path("html").asString()).contains("picture-1");
+    }
+
+    @Test
+    void unpublishedPicturesAreNotPublic() throws Exception {
+        String id = editor.picture("cellar-very-dark.jpg");
+        Made reel = editor.make("Unpublished", "banner", "full", "cellar-very-dark.jpg");
+        String draft = editor.send("GET", "/reels/" + reel.id + "/parts?window=w", null)
+                .path("fragment")
+                .path("html")
+                .asString();
+        String address = Jsoup.parse(draft).select("img").attr("src");
+        assertThat(address).startsWith("/pictures/versions/");
+        HttpResponse<byte[]> picture = get(address);
+        assertThat(picture.statusCode()).isEqualTo(200);
+        String sha256 = com.keenreel.publish.PlayerFiles.sha256(picture.body());
+        assertThat(get("/f/" + sha256 + ".webp").statusCode())
+                .as("before it is published")
+                .isEqualTo(404);
+        reel.publish();
+        assertThat(get("/f/" + sha256 + ".webp").statusCode()).as("after").isEqualTo(200);
+        assertThat(get("/f/" + sha256 + ".js").statusCode())
+                .as("by another kind")
+                .isEqualTo(404);
+        assertThat(id).isNotEmpty();
+    }
+
+    @Test
+    void publishedPicturesCarryNoMetadata() throws Exception {
+        Made reel = editor.make("Places", "banner", "full", "half-shadow.jpg");
+        reel.publish();
+        for (int width : new int[] {320, 640, 960, 1440, 1600}) {
+            String bytes = new String(get("/r/places/first-" + width + ".webp").body(), StandardCharsets.ISO_8859_1);
+            assertThat(bytes).startsWith("RIFF").doesNotContain("EXIF", "Exif", "XMP ", "GPS", "108.25");
+        }
+    }
+}

@@ -1,0 +1,210 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** The bench in someone's hands: one moment on all screens, nothing typed lost, two windows at once. */
+class WallTest {
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        editor.close();
+    }
+
+    private Made banner(String name) {
+        return editor.make(
+                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
+    }
+
+    private Page bench(Made reel) {
+        Page page = editor.open("/reels/" + reel.id);
+        for (int i = 0; i < 3; i++) {
+            assertThat(screen(page, i).locator(".run")).hasCount(1);
+        }
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        return page;
+    }
+
+    private static FrameLocator screen(Page page, int i) {
+        return page.frameLocator(".screen >> nth=" + i + " >> iframe");
+    }
+
+    @Test
+    void allScreensShowTheSameMoment() {
+        Page page = bench(banner("Moment"));
+        page.locator(".card").nth(1).click();
+        for (int i = 0; i < 3; i++) {
+            assertThat(screen(page, i).locator(".slide-2.now")).hasCount(1);
+        }
+        assertThat(page.locator("[data-at]")).hasText("2");
+        assertThat(page.locator("[data-into]")).hasText("5.8 s");
+        page.locator("[data-do=play]").click();
+        page.waitForTimeout(700);
+        page.locator("[data-do=play]").click();
+        double into =
+                Double.parseDouble(page.locator("[data-into]").textContent().replace(" s", ""));
+        assertThat(into).isBetween(6.2, 8.5);
+        List<Object> times = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            times.add(screen(page, i)
+                    .locator(".frame")
+                    .evaluate("(frame) => Math.round(frame.getAnimations()[0].currentTime)"));
+        }
+        assertThat(times).as("the hold's time on every screen").allMatch(times.get(0)::equals);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
+        Made reel = banner("Pressed");
+        reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");
+        Page page = bench(reel);
+        screen(page, 2).locator(".slide-1 .button").click();
+        assertThat(page.locator(".sheet-head")).containsText("Slide 1");
+        assertThat(page.locator(".card").nth(0)).hasAttribute("aria-pressed", "true");
+        assertThat(page).hasURL(Running.application().origin() + "/reels/" + reel.id);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aControlShowsItsEffectWhileItIsTurnedAndStoresOnceItRests() {
+        Made reel = banner("Turned");
+        Page page = bench(reel);
+        page.locator("[data-key='word-set-look-corners-all']").click();
+        Locator range = page.locator(".control-panel:popover-open input[type=range]");
+        List<String> stored = new ArrayList<>();
+        page.onRequest(request -> {
+            if (request.url().endsWith("/edits")) {
+                stored.add(request.postData());
+            }
+        });
+        range.evaluate(
+                "(range) => { for (let value = 1; value <= 24; value += 1) { range.value = value; range.dispatchEvent(new Event('input', { bubbles: true })); } }");
+        Locator crop = screen(page, 2).locator(".slide.now .crop");
+        assertThat(crop).hasCSS("border-radius", "24px");
+        assertThat(stored).as("while it is turned").isEmpty();
+        range.evaluate("(range) => range.dispatchEvent(new Event('change', { bubbles: true }))");
+        assertThat(page.locator("[data-key='word-set-look-corners-all']")).hasText("24 px");
+        assertThat(stored).hasSize(1);
+        assertThat(page.locator(".control-panel:popover-open")).isVisible();
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void wordsSurviveALostConnectionAndAreSentOnce() {
+        Made reel = banner("Lost");
+        Page page = bench(reel);
+        page.locator(".card").nth(0).click();
+        Locator title = page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
+        page.route("**/edits", Route::abort);
+        page.route("**/preview", Route::abort);
+        title.fill("Typed while away");
+        title.blur();
+        assertThat(page.locator("[data-stored]")).containsText("kept here, tried again");
+        assertThat(title).hasValue("Typed while away");
+        page.unroute("**/edits");
+        page.unroute("**/preview");
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        assertThat(page.locator(".card-title").nth(0)).hasText("Typed while away");
+        long revision = editor.send("GET", "/reels/" + reel.id + "/parts?window=w", null)
+                .path("revision")
+                .asLong();
+        assertThat(revision).as("one edit").isEqualTo(2);
+    }
+
+    @Test
+    void twoWindowsKeepBothEditsAndAreShownBothWords() {
+        Made reel = banner("Two windows");
+        String slide = reel.slides().get(0);
+        Page mine = bench(reel);
+        mine.locator(".card").nth(0).click();
+        assertThat(mine.locator(".sheet-head")).isVisible();
+        reel.say(slide, "title", "Theirs").choose("motion.hold", null, "8");
+        Locator title = mine.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
+        title.fill("Mine");
+        title.blur();
+        Locator both = mine.locator("#both");
+        assertThat(both).containsText("Theirs");
+        assertThat(both).containsText("Mine");
+        both.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use mine"))
+                .click();
+        assertThat(mine.locator(".card-title").nth(0)).hasText("Mine");
+        assertThat(mine.locator("[data-stored]")).hasText("stored");
+        assertThat(mine.locator(".card .figure").nth(0)).hasText("8.0 s");
+    }
+
+    @Test
+    void aHoldIsDraggedAtItsEdgeInHalfSeconds() {
+        Made reel = banner("Edge");
+        Page page = bench(reel);
+        var edge = page.locator("[data-edge]").nth(0).boundingBox();
+        page.mouse().move(edge.x + edge.width / 2, edge.y + 30);
+        page.mouse().down();
+        page.mouse().move(edge.x + 30, edge.y + 30);
+        page.mouse().move(edge.x + 70, edge.y + 30);
+        String while_ = page.locator(".card .figure").nth(0).textContent();
+        page.mouse().up();
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        assertThat(page.locator(".card .figure").nth(0)).hasText(while_);
+        double hold = Double.parseDouble(while_.replace(" s", ""));
+        assertThat(hold).isGreaterThan(5);
+        assertThat(hold * 2 % 1).as("half seconds").isZero();
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aFullReelStaysUsable() {
+        Made reel = banner("Full");
+        String picture = editor.picture("banner-dusk-works.jpg");
+        StringBuilder edits = new StringBuilder();
+        for (int i = 0; i < 197; i++) {
+            edits.append(i == 0 ? "" : ",")
+                    .append("{'kind':'add','slide':{'id':'f")
+                    .append(i)
+                    .append("','carries':{'picture':'")
+                    .append(picture)
+                    .append("'}},'before':null}");
+        }
+        reel.edit("{'kind':'several','edits':[" + edits + "]}");
+        Page page = bench(reel);
+        assertThat(page.locator(".card")).hasCount(200);
+        page.locator(".card").nth(150).focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".sheet-head")).containsText("Slide 152");
+        assertThat(screen(page, 0).locator(".slide-152.now")).hasCount(1);
+        page.locator(".card").nth(151).press("+");
+        assertThat(page.locator(".card .figure").nth(151)).hasText("5.5 s");
+        assertThat(page.locator(".card").nth(151)).isFocused();
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aSlideSaysWhatItsPictureSaysUntilItIsToldNotTo() {
+        String id = editor.picture("plate-03-target-square.jpg");
+        editor.send(
+                "PUT",
+                "/pictures/" + id + "/words",
+                "{\"title\":\"Target square\",\"caption\":\"\",\"alt\":\"Black rings\"}");
+        Made reel = editor.make("From the picture", "banner", "full", "plate-03-target-square.jpg");
+        Page page = bench(reel);
+        assertThat(screen(page, 2).locator(".title")).hasText("Target square");
+        page.locator(".card").nth(0).click();
+        page.locator("[data-do=say-nothing][data-field=title]").click();
+        assertThat(screen(page, 2).locator(".title")).hasCount(0);
+        page.locator("[data-do=say-as-picture][data-field=title]").click();
+        assertThat(screen(page, 2).locator(".title")).hasText("Target square");
+        assertThat(editor.problems()).isEmpty();
+    }
+}

@@ -1,0 +1,280 @@
+package com.keenreel.core.space;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Domain;
+import com.keenreel.core.reel.FitKind;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.WordsPlace;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What must hold of any reel at any width. */
+class LayoutPropertiesTest {
+    private static final double EXACT = 1e-6;
+
+    private record Any(Reel reel, Facts facts) {
+        Layout layout() {
+            return Layout.of(reel, facts);
+        }
+    }
+
+    /** A reel of that kind with everything chosen at random, overrides too. */
+    private static Any any(Kind kind, Random random) {
+        int count = 1 + random.nextInt(14);
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        Map<PictureId, PictureWords> words = new HashMap<>();
+        List<Slide> slides = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            PictureId one = picture(facts, "a" + i, random);
+            PictureId two = picture(facts, "b" + i, random);
+            words.put(one, new PictureWords(random.nextBoolean() ? "Title" : "", "", ""));
+            boolean pair = kind != Kind.MARQUEE && random.nextInt(3) == 0;
+            Carries carries = pair
+                    ? new Carries.Pair(one, two, "Before", "After", random.nextDouble())
+                    : new Carries.Picture(one);
+            slides.add(Slide.of(new SlideId("s" + i), carries));
+        }
+        Reel reel = Reel.named("Any").withSlides(slides);
+        for (Option<?> option : Options.all()) {
+            reel = chosen(reel, option, random);
+        }
+        reel = reel.withChoices(reel.choices().with(Options.ARRANGEMENT, null, kind));
+        return new Any(reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2));
+    }
+
+    private static PictureId picture(Map<PictureId, PictureFacts> facts, String name, Random random) {
+        PictureId id = new PictureId(name);
+        FocalPoint focal = new FocalPoint(random.nextDouble(), random.nextDouble());
+        facts.put(id, new PictureFacts(id, 100 + random.nextInt(3000), 100 + random.nextInt(3000), focal));
+        return id;
+    }
+
+    private static <T> Reel chosen(Reel reel, Option<T> option, Random random) {
+        Reel now = reel;
+        if (random.nextBoolean()) {
+            now = now.withChoices(now.choices().with(option, null, value(option, random)));
+        }
+        for (SetUp setUp : SetUp.values()) {
+            if (option.bySetUp() && random.nextInt(4) == 0) {
+                now = now.withChoices(now.choices().with(option, setUp, value(option, random)));
+            }
+        }
+        return now;
+    }
+
+    private static <T> T value(Option<T> option, Random random) {
+        Domain<T> domain = option.domain();
+        if (domain instanceof Domain.Within within) {
+            double steps = Math.floor((within.most() - within.least()) / within.step());
+            return domain.read(String.valueOf(within.least() + within.step() * random.nextInt((int) steps + 1)));
+        }
+        if (domain instanceof Domain.YesNo) {
+            return domain.read(String.valueOf(random.nextBoolean()));
+        }
+        if (domain instanceof Domain.OneOf<?> oneOf) {
+            return domain.read(written(oneOf, random));
+        }
+        if (domain instanceof Domain.Ratios) {
+            return domain.read((1 + random.nextInt(9)) + ":" + (1 + random.nextInt(5)));
+        }
+        if (domain instanceof Domain.Widths) {
+            return domain.read(
+                    random.nextBoolean()
+                            ? "most " + (200 + random.nextInt(1500))
+                            : "share " + (30 + random.nextInt(70)));
+        }
+        return option.usual();
+    }
+
+    private static <E extends Enum<E>> String written(Domain.OneOf<E> oneOf, Random random) {
+        return oneOf.write(oneOf.values().get(random.nextInt(oneOf.values().size())));
+    }
+
+    private static Map<String, Measured> at(Layout layout, double width) {
+        Map<String, Measured> boxes = new HashMap<>();
+        layout.at(width, 800)
+                .forEach(box -> assertThat(boxes.put(box.name(), box))
+                        .as("%s stands once", box.name())
+                        .isNull());
+        return boxes;
+    }
+
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void controlsStandInsideTheFrameAndNeverOnEachOther(Kind kind) {
+        Random random = new Random(4);
+        for (int round = 0; round < 150; round++) {
+            Any any = any(kind, random);
+            double width = 320 + random.nextDouble() * 2240;
+            Map<String, Measured> boxes = at(any.layout(), width);
+            Measured frame = boxes.get("frame");
+            assertThat(frame.x()).isGreaterThanOrEqualTo(-EXACT);
+            assertThat(frame.x() + frame.width()).isLessThanOrEqualTo(width + EXACT);
+            List<Measured> controls = boxes.values().stream()
+                    .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
+                    .toList();
+            for (Measured one : controls) {
+                String what = kind + " round " + round + " at " + width + ": " + one.name();
+                if (frame.width() >= Layout.NARROWEST) {
+                    assertThat(one.x()).as(what).isGreaterThanOrEqualTo(frame.x() - EXACT);
+                    assertThat(one.x() + one.width()).as(what).isLessThanOrEqualTo(frame.x() + frame.width() + EXACT);
+                    for (Measured other : controls) {
+                        boolean sameLine =
+                                one.name().startsWith("arrow") == other.name().startsWith("arrow");
+                        if (!one.equals(other) && sameLine) {
+                            assertThat(overlap(one, other))
+                                    .as(what + " and " + other.name())
+                                    .isLessThan(1);
+                        }
+                    }
+                }
+                boolean dot = one.name().startsWith("dot");
+                assertThat(one.width()).as(what).isEqualTo(dot ? 24 : 44);
+            }
+        }
+    }
+
+    private static double overlap(Measured a, Measured b) {
+        double across = Math.min(a.x() + a.width(), b.x() + b.width()) - Math.max(a.x(), b.x());
+        double down = Math.min(a.y() + a.height(), b.y() + b.height()) - Math.max(a.y(), b.y());
+        return Math.max(0, across) * Math.max(0, down);
+    }
+
+    /** Within a set-up nothing jumps: half a pixel more of width moves no edge of frame or slides by more than a few. */
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void withinASetUpEverythingChangesContinuously(Kind kind) {
+        Random random = new Random(5);
+        for (int round = 0; round < 60; round++) {
+            Any any = any(kind, random);
+            Layout layout = any.layout();
+            for (int step = 0; step < 30; step++) {
+                double width = 300 + random.nextDouble() * 2200;
+                if (layout.setUp(width) != layout.setUp(width + 0.5)) {
+                    continue;
+                }
+                Map<String, Measured> before = at(layout, width);
+                Map<String, Measured> after = at(layout, width + 0.5);
+                for (String name : List.of("frame", "slide-1", "pause", "arrow-next", "dot-1", "words-1")) {
+                    Measured one = before.get(name);
+                    Measured other = after.get(name);
+                    if (one != null && other != null) {
+                        String what = kind + " round " + round + " at " + width + ": " + name;
+                        assertThat(other.width()).as(what).isCloseTo(one.width(), within(0.51));
+                        assertThat(other.height()).as(what).isCloseTo(one.height(), within(2.6));
+                        assertThat(other.y()).as(what).isCloseTo(one.y(), within(2.6));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Every slide of a reel is equally high, whatever it carries and says, so that the page never jumps. */
+    @ParameterizedTest
+    @ValueSource(strings = {"SINGLE", "ROW"})
+    void allSlidesAreEquallyHigh(Kind kind) {
+        Random random = new Random(6);
+        for (int round = 0; round < 80; round++) {
+            Any any = any(kind, random);
+            for (SetUp setUp : SetUp.values()) {
+                List<Placed> slides = find(any.layout().frame(setUp), "slide-");
+                assertThat(slides).hasSize(any.reel().slides().size());
+                double height = slides.get(0).box().height().at(700);
+                for (Placed slide : slides) {
+                    assertThat(slide.box().height().at(700)).isCloseTo(height, within(EXACT));
+                }
+            }
+        }
+    }
+
+    private static List<Placed> find(Placed placed, String start) {
+        List<Placed> found = new ArrayList<>();
+        if (placed.part().startsWith(start)) {
+            found.add(placed);
+        }
+        placed.inside().forEach(child -> found.addAll(find(child, start)));
+        return found;
+    }
+
+    /** A picture that fills its frame leaves no blank anywhere, at any width, with any focal point. */
+    @ParameterizedTest
+    @ValueSource(strings = {"SINGLE", "ROW"})
+    void aFilledFrameHasNoBlank(Kind kind) {
+        Random random = new Random(7);
+        for (int round = 0; round < 80; round++) {
+            Any any = any(kind, random);
+            Reel filled = any.reel();
+            for (SetUp setUp : SetUp.values()) {
+                filled = filled.withChoices(filled.choices().with(Options.FIT, setUp, FitKind.FILL));
+            }
+            Layout layout = Layout.of(filled, any.facts());
+            double width = 280 + random.nextDouble() * 1700;
+            for (Placed crop : find(layout.frame(layout.setUp(width)), "crop-")) {
+                for (Placed drawn : find(crop, "picture-")) {
+                    assertThat(drawn.box().left().at(width)).isLessThanOrEqualTo(EXACT);
+                    assertThat(drawn.box().top().at(width)).isLessThanOrEqualTo(EXACT);
+                    assertThat(drawn.box().left().at(width)
+                                    + drawn.box().width().at(width))
+                            .isGreaterThanOrEqualTo(crop.box().width().at(width) - EXACT);
+                    assertThat(drawn.box().top().at(width)
+                                    + drawn.box().height().at(width))
+                            .isGreaterThanOrEqualTo(crop.box().height().at(width) - EXACT);
+                }
+            }
+        }
+    }
+
+    /** Words on a picture stay clear of the arrows beside them and of the dots below them. */
+    @ParameterizedTest
+    @CsvSource({"390", "820", "1280", "2000"})
+    void wordsStayClearOfControls(double width) {
+        for (WordsPlace place : WordsPlace.values()) {
+            Map<PictureId, PictureFacts> facts = new HashMap<>();
+            Map<PictureId, PictureWords> words = new HashMap<>();
+            List<Slide> slides = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                PictureId id = picture(facts, "p" + i, new Random(i));
+                words.put(id, new PictureWords("Title", "Text", ""));
+                slides.add(Slide.of(new SlideId("s" + i), new Carries.Picture(id)));
+            }
+            Reel reel = Reel.named("Words").withSlides(slides);
+            reel = reel.withChoices(reel.choices()
+                    .with(Options.AUTOPLAY, null, true)
+                    .with(Options.RATIO, null, new Ratio(3, 2))
+                    .with(Options.WORDS_PLACE, null, place));
+            Map<String, Measured> boxes = at(Layout.of(reel, new Facts(facts, words, (a, b, c) -> 50)), width);
+            Measured area = boxes.get("words-1");
+            if (place == WordsPlace.NOWHERE) {
+                assertThat(area).isNull();
+                continue;
+            }
+            assertThat(area.width()).as(place.name()).isGreaterThan(100);
+            boxes.values().stream()
+                    .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
+                    .forEach(control -> assertThat(overlap(area, control))
+                            .as(place + " and " + control.name())
+                            .isZero());
+        }
+    }
+}
