@@ -17,7 +17,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.jsoup.nodes.Element;
-import org.jsoup.nodes.TextNode;
 
 /** The markup of a reel: every slide and word is in it, whatever is shown at first. */
 final class Markup {
@@ -268,10 +267,6 @@ final class Markup {
             document.outputSettings().prettyPrint(false);
             document.appendChild(element);
             return element.outerHtml();
-        }
-
-        static TextNode text(String text) {
-            return new TextNode(text);
         }
     }
 }

@@ -1,1 +1,0 @@
-// Pages that only show something need no script of their own.

@@ -1,0 +1,121 @@
+package com.keenreel.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Starter;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class BriefTest {
+    private static List<Brief.Column> brief(Starter starter, int pictures) {
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        List<PictureId> ids = new ArrayList<>();
+        for (int i = 0; i < pictures; i++) {
+            PictureId id = new PictureId("p" + i);
+            ids.add(id);
+            facts.put(id, new PictureFacts(id, 300, 100, FocalPoint.CENTRE));
+        }
+        int[] next = {0};
+        Reel reel = starter.make("Brief", Slot.read("box 960"), ids, () -> new SlideId("s" + next[0]++));
+        return Brief.of(reel, Layout.of(reel, new Facts(facts, Map.of(), (text, bold, size) -> 50)));
+    }
+
+    private static String read(List<Brief.Column> brief, String title) {
+        return brief.stream()
+                .filter(column -> column.title().equals(title))
+                .flatMap(column -> column.sentences().stream())
+                .map(sentence -> sentence.stream()
+                        .map(token -> token.control() == null
+                                ? token.text()
+                                : "[" + token.control().label() + "]")
+                        .collect(Collectors.joining()))
+                .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void aBannerIsSaidInSentences() {
+        List<Brief.Column> brief = brief(Starter.BANNER, 5);
+        assertThat(read(brief, "Shape"))
+                .isEqualTo(
+                        "Shows [one slide at a time], [filling its slot]; the slot is [a box of 960 px]. "
+                                + "Its frame is [12:5] (on tablet [16:9], on phone [4:5]). Pictures [fill the frame] around their focal point.");
+        assertThat(read(brief, "Motion"))
+                .isEqualTo(
+                        "Changes by [crossfade] in [0.8 s]. Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
+                                + "until a visitor takes over; it waits while pointed at.");
+        assertThat(read(brief, "Steering"))
+                .isEqualTo(
+                        "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button.");
+    }
+
+    @Test
+    void aMarqueeSaysHowLongALapTakes() {
+        // five logos of 168 px and a gap of 56 make 1120 px at 60 px/s
+        assertThat(read(brief(Starter.MARQUEE, 5), "Motion"))
+                .isEqualTo("The band moves [to the left] at [60 px/s], the same on every screen. "
+                        + "A lap takes 18.7 s on desk. It waits while it is pointed at.");
+        assertThat(brief(Starter.MARQUEE, 5)).extracting(Brief.Column::title).doesNotContain("Words");
+    }
+
+    @Test
+    void dotsThatFindNoRoomAreSaid() {
+        assertThat(read(brief(Starter.BANNER, 9), "Steering"))
+                .endsWith("On phone there is no room for 9 dots; they are left out.");
+        assertThat(read(brief(Starter.BANNER, 5), "Steering")).doesNotContain("no room");
+    }
+
+    /** What has an effect in an arrangement can be set there, and nothing else is offered. */
+    @ParameterizedTest
+    @EnumSource(Starter.class)
+    void offersWhatHasAnEffect(Starter starter) {
+        List<Brief.Column> brief = brief(starter, 6);
+        Set<String> offered = new HashSet<>();
+        for (Brief.Column column : brief) {
+            column.sentences()
+                    .forEach(sentence -> sentence.forEach(token -> {
+                        Control control = token.control();
+                        if (control != null) {
+                            offered.add(control.option());
+                            assertThat(control.label()).isNotBlank();
+                            assertThat(control.meaning()).endsWith(".");
+                            assertThat(control.number() != null
+                                            || !control.choices().isEmpty()
+                                            || List.of("width", "colour", "ratio", "slot")
+                                                    .contains(control.kind()))
+                                    .as(control.option())
+                                    .isTrue();
+                        }
+                    }));
+        }
+        for (Option<?> option : Options.all()) {
+            boolean concerns = option.concerns(
+                    starter == Starter.ROW
+                            ? com.keenreel.core.reel.Arrangement.Kind.ROW
+                            : starter == Starter.MARQUEE
+                                    ? com.keenreel.core.reel.Arrangement.Kind.MARQUEE
+                                    : com.keenreel.core.reel.Arrangement.Kind.SINGLE);
+            if (offered.contains(option.key())) {
+                assertThat(concerns).as(option.key() + " in " + starter).isTrue();
+            }
+        }
+        assertThat(offered).contains("arrangement", "shape.width", "look.controls");
+    }
+}
