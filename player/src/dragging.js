@@ -46,13 +46,7 @@ export class Dragging {
     const step = slides.length > 1 ? slides[1].offsetLeft - slides[0].offsetLeft : this.view.clientWidth;
     const wanted = stop - Math.sign(by) * Math.round(Math.abs(by) / step + 0.3);
     const to = Math.min(Math.max(wanted, 0), stops - 1);
-    this.piece.strip.style.transform = this.piece.offset(stop);
-    const from = by / step;
-    this.piece.visit(to, to > stop);
-    this.piece.strip.animate([{ transform: this.piece.offset(stop, from * step) }, { transform: this.piece.offset(to) }], {
-      duration: this.piece.still ? 0 : 250,
-      easing: 'ease-out',
-    });
+    this.piece.settle(to);
   }
 
   #away() {

@@ -9,6 +9,7 @@ export class Stops extends Piece {
   #stop = 0;
   #standing; // the animation that lasts as long as the stop's hold
   #moving = [];
+  #coming; // the stop that a change under way leads to
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -53,25 +54,39 @@ export class Stops extends Piece {
     this.step(way);
   }
 
-  /** A visitor asks for the next or the former stop: a single goes round, a row ends at its ends. */
+  /** A visitor asks for the next or the former stop; after the last comes the first. Quick presses are all counted. */
   step(way) {
-    const to = this.#stop + way;
-    if (this.isRow && (to < 0 || to >= this.stops)) {
-      this.visit(way > 0 ? 0 : this.stops - 1, way > 0);
-      return;
-    }
-    this.visit((to + this.stops) % this.stops, way > 0);
+    this.#arrive();
+    this.visit((this.#stop + way + this.stops) % this.stops, way > 0);
   }
 
   /** A visitor goes to a stop; from then on it no longer moves by itself. */
   visit(stop, forward = stop > this.#stop) {
+    this.#arrive();
     if (this.moves) this.wait('paused');
     if (stop !== this.#stop) this.#change(stop, forward);
+  }
+
+  /** A visitor lets a dragged row go: it comes to stand at a stop from where it is. */
+  settle(stop) {
+    const dragged = this.strip.style.transform;
+    if (this.moves) this.wait('paused');
+    this.#stand(stop);
+    if (this.still) return;
+    this.#moving = [
+      this.strip.animate([{ transform: dragged }, { transform: this.offset(stop) }], { duration: 250, easing: 'ease-out' }),
+    ];
+  }
+
+  /** Ends a change that is under way where it leads to. */
+  #arrive() {
+    if (this.#coming !== undefined) this.#stand(this.#coming);
   }
 
   /** Stands at a stop, at once. */
   #stand(stop) {
     this.#moving.splice(0).forEach((animation) => animation.cancel());
+    this.#coming = undefined;
     this.#stop = stop;
     const { shown } = this.setUp;
     this.slides.forEach((slide, i) => {
@@ -121,6 +136,7 @@ export class Stops extends Piece {
     this.#standing?.cancel();
     this.#standing = undefined;
     this.#moving = this.animate(from, to, forward);
+    this.#coming = to;
     const last = this.#moving[0];
     if (last) last.onfinish = () => this.#moving.includes(last) && this.#stand(to);
   }
@@ -162,6 +178,7 @@ export class Stops extends Piece {
     this.#standing?.cancel();
     this.#standing = undefined;
     this.#moving = this.animate(from, to, true);
+    this.#coming = to;
     this.#moving.forEach((animation) => {
       animation.pause();
       animation.currentTime = rest - start;
@@ -172,9 +189,9 @@ export class Stops extends Piece {
   play() {
     this.held = false;
     this.#moving.forEach((animation) => animation.play());
-    const last = this.#moving[0];
-    const to = this.slides.findIndex((slide) => slide.classList.contains('coming'));
-    if (last && to >= 0) last.onfinish = () => this.#stand(to);
+    const [last] = this.#moving;
+    const to = this.#coming;
+    if (last) last.onfinish = () => this.#moving.includes(last) && this.#stand(to);
     this.waitingChanged();
   }
 

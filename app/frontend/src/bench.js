@@ -29,13 +29,11 @@ const bench = {
   },
 
   /** Draws what an answer carries. */
-  draw(answer, { parts = true } = {}) {
-    if (parts) {
-      for (const [id, html] of Object.entries(answer.parts)) {
-        if (id !== 'order' || !order.inHand) replace(document.getElementById(id), id, html); // a card in hand stays there
-      }
-      order.drawn();
+  draw(answer) {
+    for (const [id, html] of Object.entries(answer.parts)) {
+      if (id !== 'order' || !order.inHand) replace(document.getElementById(id), id, html); // a card in hand stays there
     }
+    order.drawn();
     wall.show(answer.fragment, answer.screens);
   },
 };

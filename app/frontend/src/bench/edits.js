@@ -98,7 +98,7 @@ export class Edits {
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
       if (!mine.signal.aborted) {
         refused('');
-        this.bench.draw(answer, { parts: false });
+        this.bench.draw(answer);
       }
     } catch (failed) {
       if (failed instanceof Problem) refused(failed.problem);

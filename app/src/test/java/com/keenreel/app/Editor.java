@@ -48,7 +48,7 @@ public final class Editor implements AutoCloseable {
                         .setViewportSize(1280, 800)
                         .setJavaScriptEnabled(scripts)
                         .setPermissions(scripts ? List.of("clipboard-read", "clipboard-write") : List.of()));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(60_000); // a busy machine is slow, not wrong
         if (scripts) {
             context.addInitScript(WATCH_SHIFTS);
         }

@@ -113,6 +113,48 @@ class PlayerTest {
     }
 
     @Test
+    void quickPressesAreAllCounted() {
+        Page page =
+                open(banner("Quick").choose("motion.autoplay", null, "false").choose("motion.time", null, "2"));
+        assertThat(page.locator(".run")).hasCount(1);
+        page.evaluate(
+                "() => { const next = document.querySelector('keen-reel').shadowRoot.querySelector('.arrow-next'); next.click(); next.click(); }");
+        assertThat(page.locator(".slide-3.coming")).hasCount(1);
+        assertThat(now(page, 2)).hasCount(1);
+        assertThat(now(page, 3)).hasCount(1);
+    }
+
+    @Test
+    void aDraggedRowSettlesWithoutJumpingBack() {
+        Page page = open(editor.make(
+                "Settles",
+                "row",
+                "full",
+                "commission-01.jpg",
+                "commission-03.jpg",
+                "commission-04.jpg",
+                "commission-07.jpg",
+                "commission-08.jpg"));
+        BoundingBox view = page.locator(".view").boundingBox();
+        page.mouse().move(view.x + 700, view.y + 100);
+        page.mouse().down();
+        page.mouse().move(view.x + 600, view.y + 100);
+        page.mouse().move(view.x + 420, view.y + 100);
+        page.evaluate("""
+                () => {
+                  const strip = document.querySelector('keen-reel').shadowRoot.querySelector('.strip');
+                  window.seen = [];
+                  const watch = () => { window.seen.push(strip.getBoundingClientRect().left); if (window.seen.length < 60) requestAnimationFrame(watch); };
+                  requestAnimationFrame(watch);
+                }""");
+        page.mouse().up();
+        assertThat(now(page, 2)).hasCount(1);
+        page.waitForFunction("() => window.seen.length === 60");
+        Object back = page.evaluate("() => Math.max(...window.seen.slice(1).map((left, i) => left - window.seen[i]))");
+        assertThat(((Number) back).doubleValue()).as("px it ever moved back").isLessThan(1);
+    }
+
+    @Test
     void onlySlidesInSightCanBeReachedByKeyboard() {
         Made reel = banner("Reach").choose("motion.autoplay", null, "false");
         reel.slides()

@@ -29,7 +29,7 @@ public final class Running {
             "--disable-sync");
 
     static {
-        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(40_000);
     }
 
     private static Running running;

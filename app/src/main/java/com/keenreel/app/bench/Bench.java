@@ -40,11 +40,11 @@ class Bench {
      * Everything that the templates of the bench read.
      *
      * @param stored the reel
-     * @param shown the document to show: the head's, or one that an edit would make
      * @param window whose undo and redo are meant; null when it is not known yet
      * @param slide the slide whose sheet is open; null for the brief
      */
-    Map<String, Object> model(StoredReel stored, Reel shown, @Nullable String window, @Nullable String slide) {
+    Map<String, Object> model(StoredReel stored, @Nullable String window, @Nullable String slide) {
+        Reel shown = stored.reel();
         Shelf shelf = publishing.shelf(shown);
         Layout layout = publishing.layout(shown);
         Facts facts = publishing.facts(shelf);

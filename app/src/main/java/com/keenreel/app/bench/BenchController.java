@@ -51,7 +51,7 @@ class BenchController {
     @GetMapping
     String open(@PathVariable String id, Model model) {
         StoredReel reel = reels.find(id);
-        model.addAllAttributes(bench.model(reel, reel.reel(), null, null));
+        model.addAllAttributes(bench.model(reel, null, null));
         return "bench";
     }
 
@@ -76,7 +76,7 @@ class BenchController {
     @ResponseBody
     Answer parts(@PathVariable String id, @RequestParam String window, @RequestParam(required = false) String slide) {
         StoredReel reel = reels.find(id);
-        return answer(reel, reel.reel(), window, slide);
+        return answer(reel, window, slide);
     }
 
     /** Stores an edit: {@code {window, editId, on, slide, edit: {kind, ...}}}. */
@@ -86,39 +86,40 @@ class BenchController {
         Edit edit = EditJson.read(request.path("edit"));
         StoredReel reel = reels.apply(
                 id, edit, window(request), editId(request), request.path("on").asLong(0));
-        return answer(reel, reel.reel(), window(request), slide(request));
+        return answer(reel, window(request), slide(request));
     }
 
-    /** What an edit would show; nothing is stored. */
+    /** What an edit would show: fragment and screens, no parts; nothing is stored. */
     @PostMapping("/preview")
     @ResponseBody
     Answer preview(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
-        Reel shown = EditJson.read(request.path("edit")).applyTo(reel.reel());
-        return answer(reel, shown, window(request), slide(request));
+        return shown(reel, EditJson.read(request.path("edit")).applyTo(reel.reel()), Map.of());
     }
 
     @PostMapping("/undo")
     @ResponseBody
     Answer undo(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.undo(id, window(request), editId(request));
-        return answer(reel, reel.reel(), window(request), slide(request));
+        return answer(reel, window(request), slide(request));
     }
 
     @PostMapping("/redo")
     @ResponseBody
     Answer redo(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.redo(id, window(request), editId(request));
-        return answer(reel, reel.reel(), window(request), slide(request));
+        return answer(reel, window(request), slide(request));
     }
 
-    private Answer answer(StoredReel stored, Reel shown, String window, @Nullable String slide) {
-        Map<String, Object> model = bench.model(stored, shown, window, slide);
-        Fragment fragment = publishing.draft(shown, "revision " + stored.revision());
+    private Answer answer(StoredReel reel, String window, @Nullable String slide) {
+        return shown(reel, reel.reel(), parts.of(bench.model(reel, window, slide)));
+    }
+
+    private Answer shown(StoredReel stored, Reel shown, Map<String, String> parts) {
         return new Answer(
                 stored.revision(),
-                parts.of(model),
-                fragment.json(""),
+                parts,
+                publishing.draft(shown, "revision " + stored.revision()).json(""),
                 shown.slides().isEmpty() ? List.of() : Screen.of(shown, publishing.layout(shown)));
     }
 

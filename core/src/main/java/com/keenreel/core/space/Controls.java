@@ -35,7 +35,7 @@ final class Controls {
     }
 
     boolean pause() {
-        return reel.movesByItself();
+        return reel.movesByItself() && stops > 1;
     }
 
     /** True when dots are wanted and there is room for them, beside the pause button, at the narrowest width. */
