@@ -36,6 +36,7 @@ CREATE TABLE job (
     id         INTEGER PRIMARY KEY AUTOINCREMENT,
     version_id INTEGER NOT NULL REFERENCES picture_version (id),
     priority   INTEGER NOT NULL,
+    attempts   INTEGER NOT NULL DEFAULT 0,
     taken_at   INTEGER
 ) STRICT;
 

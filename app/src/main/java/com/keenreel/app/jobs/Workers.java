@@ -22,6 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Workers implements SmartLifecycle {
     private static final int COUNT = 2;
+    private static final int ATTEMPTS = 5;
     private static final Logger LOG = LoggerFactory.getLogger(Workers.class);
 
     private final PictureStore pictures;
@@ -82,11 +83,11 @@ public class Workers implements SmartLifecycle {
 
     private void work() {
         while (running) {
-            Optional<Long> version = Optional.empty();
+            Optional<PictureStore.Job> job = Optional.empty();
             try {
-                version = pictures.hasJob() ? pictures.takeJob() : Optional.empty();
-                if (version.isPresent()) {
-                    make(version.get());
+                job = pictures.hasJob() ? pictures.takeJob() : Optional.empty();
+                if (job.isPresent()) {
+                    make(job.get().version());
                 } else {
                     synchronized (bell) {
                         bell.wait(1000);
@@ -94,11 +95,23 @@ public class Workers implements SmartLifecycle {
                 }
             } catch (InterruptedException stopped) {
                 return;
-            } catch (RuntimeException | OutOfMemoryError failed) {
-                LOG.warn("Renditions of version {} were not made", version.orElse(-1L), failed);
-                version.ifPresent(
-                        id -> pictures.fail(id, "The picture could not be worked on: " + failed.getMessage()));
+            } catch (RuntimeException | Error failed) { // a worker never dies
+                LOG.warn("Work was not done: {}", job, failed);
+                job.ifPresent(taken -> tryAgain(taken, failed));
             }
+        }
+    }
+
+    /** A busy disk or a lack of memory passes; what fails again and again is said. */
+    private void tryAgain(PictureStore.Job job, Throwable failed) {
+        try {
+            if (job.attempt() < ATTEMPTS) {
+                pictures.giveBack(job.version());
+            } else {
+                pictures.fail(job.version(), "The picture could not be worked on: " + failed.getMessage());
+            }
+        } catch (RuntimeException stillBusy) {
+            LOG.warn("Work stays taken until the next start: {}", job, stillBusy);
         }
     }
 

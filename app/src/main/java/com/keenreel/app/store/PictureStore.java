@@ -167,8 +167,16 @@ public class PictureStore {
                         row.getSha256()));
     }
 
-    /** Takes the next piece of work that nobody has taken: a version whose renditions are to be made. */
-    public Optional<Long> takeJob() {
+    /**
+     * A piece of work.
+     *
+     * @param version whose renditions are to be made
+     * @param attempt counted from 1
+     */
+    public record Job(long version, long attempt) {}
+
+    /** Takes the next piece of work that nobody has taken. */
+    public Optional<Job> takeJob() {
         return sql.transactionResult(inside -> {
             DSLContext tx = DSL.using(inside);
             var next = tx.selectFrom(JOB)
@@ -178,9 +186,10 @@ public class PictureStore {
                     .fetchOptional();
             next.ifPresent(job -> {
                 job.setTakenAt(System.currentTimeMillis());
+                job.setAttempts(job.getAttempts() + 1);
                 job.update();
             });
-            return next.map(job -> job.getVersionId());
+            return next.map(job -> new Job(job.getVersionId(), job.getAttempts()));
         });
     }
 
@@ -192,6 +201,11 @@ public class PictureStore {
     /** Gives back work that a killed process had taken. */
     public void giveBackJobs() {
         sql.update(JOB).setNull(JOB.TAKEN_AT).execute();
+    }
+
+    /** Gives back work that could not be done this time. */
+    public void giveBack(long version) {
+        sql.update(JOB).setNull(JOB.TAKEN_AT).where(JOB.VERSION_ID.eq(version)).execute();
     }
 
     /** Puts work for that version in front of other work. */
