@@ -10,7 +10,9 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -294,6 +296,29 @@ class JourneyTest {
         String code = (String) page.evaluate("() => navigator.clipboard.readText()");
         assertThat(code).isEqualTo(page.locator("[data-code=" + what + "]").inputValue());
         return code;
+    }
+
+    @Test
+    void filesAreDroppedFromTheDesktop() throws Exception {
+        try (Editor editor = new Editor()) {
+            String file = Base64.getEncoder()
+                    .encodeToString(Files.readAllBytes(Running.PICTURES.resolve("commission-06.jpg")));
+            for (String[] place : new String[][] {
+                {"/reels", ".drop", ".chosen .done .says"}, {"/pictures", "main", ".uploads .done .says"}
+            }) {
+                Page page = editor.open(place[0]);
+                var dropped = page.evaluateHandle("""
+                        (file) => {
+                          const transfer = new DataTransfer();
+                          const bytes = Uint8Array.from(atob(file), (letter) => letter.charCodeAt(0));
+                          ['one.jpg', 'two.jpg'].forEach((name) => transfer.items.add(new File([bytes], name)));
+                          return transfer;
+                        }""", file);
+                page.dispatchEvent(place[1], "drop", java.util.Map.of("dataTransfer", dropped));
+                assertThat(page.locator(place[2])).hasText(new String[] {"1200 × 1500", "1200 × 1500"});
+            }
+            assertThat(editor.problems()).isEmpty();
+        }
     }
 
     @Test
