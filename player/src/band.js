@@ -45,8 +45,10 @@ export class Band extends Piece {
     const slide = link.closest('.slide');
     if (!slide || this.held || !link.matches(':focus-visible')) return;
     const { duration } = this.#running.effect.getTiming();
-    const [copy, own] = [slide.parentElement.getBoundingClientRect(), slide.getBoundingClientRect()];
-    const laps = (own.left - copy.left) / copy.width;
+    const [first, own] = [slide.parentElement.firstElementChild, slide];
+    const ends = this.plan.way < 0; // where lines end on the left, a logo begins at its right edge
+    const from = ends ? first.offsetLeft + first.offsetWidth - own.offsetLeft - own.offsetWidth : own.offsetLeft - first.offsetLeft;
+    const laps = from / this.setUp.lapLength;
     const forward = this.plan.forward[0].to.x > 0;
     this.#running.pause(); // before the time is set, or a frame more would pass
     this.#running.currentTime = (forward ? laps : 1 - laps) * duration;

@@ -39,12 +39,12 @@ export class Dragging {
     if (!this.dragged) return;
     this.piece.go('dragged');
     if (!this.piece.isRow) {
-      if (Math.abs(by) > TURN) this.piece.step(by < 0 ? 1 : -1);
+      if (Math.abs(by) > TURN) this.piece.step(by * this.piece.plan.way < 0 ? 1 : -1);
       return;
     }
     const { stop, stops, slides } = this.piece;
-    const step = slides.length > 1 ? slides[1].offsetLeft - slides[0].offsetLeft : this.view.clientWidth;
-    const wanted = stop - Math.sign(by) * Math.round(Math.abs(by) / step + 0.3);
+    const step = slides.length > 1 ? Math.abs(slides[1].offsetLeft - slides[0].offsetLeft) : this.view.clientWidth;
+    const wanted = stop - this.piece.plan.way * Math.sign(by) * Math.round(Math.abs(by) / step + 0.3);
     const to = Math.min(Math.max(wanted, 0), stops - 1);
     this.piece.settle(to);
   }

@@ -16,7 +16,7 @@ export class Pairs {
     const after = slide.querySelector('.label-after');
     const on = (target, type, listener) => target.addEventListener(type, listener, { signal: this.#listeners.signal });
     let at = start;
-    let width = crop.getBoundingClientRect().width;
+    let width = parseFloat(getComputedStyle(crop).width); // as laid out, whatever a page's transform makes of it
 
     const names = () => {
       before?.classList.toggle('crossed', at * width < clearBefore);

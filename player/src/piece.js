@@ -14,7 +14,7 @@ export class Piece {
     this.strip = reel.querySelector('.strip');
     this.pauseButton = reel.querySelector('.pause');
     this.held = false;
-    this.width = reel.getBoundingClientRect().width;
+    this.width = parseFloat(getComputedStyle(reel).width) || 0; // as laid out, whatever a page's transform makes of it
     reel.classList.add('run');
     this.#watch();
   }
@@ -38,6 +38,7 @@ export class Piece {
     this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
     this.on(this.frame, 'focusout', () => this.go('focus inside'));
     this.on(document, 'visibilitychange', () => (document.hidden ? this.wait('hidden') : this.go('hidden')));
+    this.on(window, 'beforeprint', () => this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager')));
     if (this.pauseButton) {
       this.on(this.pauseButton, 'click', () => {
         if (this.waitsFor('paused')) {
@@ -53,11 +54,20 @@ export class Piece {
       const former = this.setUp;
       this.width = entry.contentBoxSize[0].inlineSize;
       if (this.setUp !== former) this.rearranged();
+      this.#reach();
     });
     sized.observe(this.reel);
     this.#watchers.push(seen, sized);
     if (this.still) this.#reasons.add('paused');
     this.#sayPause();
+  }
+
+  /** Words that do not fit their place are scrolled, by keyboard too. */
+  #reach() {
+    this.strip.querySelectorAll('.words').forEach((words) => {
+      if (words.scrollHeight > words.clientHeight + 1) words.tabIndex = 0;
+      else words.removeAttribute('tabindex');
+    });
   }
 
   /** Stops moving by itself until this reason and all others are gone. */

@@ -21,22 +21,43 @@ async function show(host, root, fragment, former) {
     const made = document.createElement('template');
     made.innerHTML = fragment.html;
     const content = document.importNode(made.content, true);
-    const first = content.querySelector('img');
-    const pasted = host.querySelector('img');
-    if (first && pasted) first.sizes = pasted.sizes;
-    await within(3000, Promise.all([type, first && !former ? first.decode() : null]));
+    const first = content.querySelector('.picture-1, .picture-1-after');
+    const pasted = former ? null : host.querySelector('img');
+    const taken = first && pasted && takeOver(first, pasted);
+    await within(3000, Promise.all([type, first && !former ? (taken ?? first).decode() : null]));
     const sheet = new CSSStyleSheet();
     sheet.replaceSync(fragment.css);
     const moment = former?.moment();
     former?.end();
     root.adoptedStyleSheets = [sheet];
     reuse(root, content);
+    if (taken) become(taken, first);
     root.replaceChildren(content);
-    host.replaceChildren();
+    host.replaceChildren(...data(fragment));
     return start(host, root, fragment.plan, moment);
   }
   await within(3000, type);
   return start(host, root, fragment.plan);
+}
+
+/** The pasted first picture, when it is the reel's own: it is asked for once and stays on the screen. */
+function takeOver(first, pasted) {
+  if (pasted.src !== first.src || pasted.srcset !== first.srcset) return undefined;
+  first.sizes = pasted.sizes;
+  return pasted;
+}
+
+/** Puts a picture that is on the screen in the place of its twin. */
+function become(standing, twin) {
+  for (const { name } of [...standing.attributes]) if (!twin.hasAttribute(name)) standing.removeAttribute(name);
+  for (const { name, value } of twin.attributes) if (standing.getAttribute(name) !== value) standing.setAttribute(name, value);
+  twin.replaceWith(standing);
+}
+
+/** What the reel says to machines that read the page. */
+function data({ data: text }) {
+  if (!text) return [];
+  return [Object.assign(document.createElement('script'), { type: 'application/ld+json', textContent: text })];
 }
 
 /** Pictures that stay the same keep their elements, so that nothing flashes when a fragment is exchanged. */
@@ -47,8 +68,7 @@ function reuse(root, content) {
     const same = standing.get(`${img.src} ${img.srcset} ${img.className}`);
     if (!same) return;
     standing.delete(`${img.src} ${img.srcset} ${img.className}`);
-    for (const { name, value } of img.attributes) if (same.getAttribute(name) !== value) same.setAttribute(name, value);
-    img.replaceWith(same);
+    become(same, img);
   });
 }
 

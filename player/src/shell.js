@@ -49,7 +49,11 @@
       }
       const written = this.shadowRoot?.querySelector('script[type="application/json"]');
       if (written) return this.show(JSON.parse(written.textContent));
-      const answer = await fetch(`${source}/fragment`);
+      // which page shows the reel is said without what follows its path
+      const page = location.protocol.startsWith('http')
+        ? { referrer: location.origin + location.pathname, referrerPolicy: 'no-referrer-when-downgrade' }
+        : {};
+      const answer = await fetch(`${source}/fragment`, page);
       return this.show(await answer.json());
     }
 

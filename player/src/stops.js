@@ -51,7 +51,7 @@ export class Stops extends Piece {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (!way || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
-    this.step(way);
+    this.step(way * this.plan.way);
   }
 
   /** A visitor asks for the next or the former stop; after the last comes the first. Quick presses are all counted. */

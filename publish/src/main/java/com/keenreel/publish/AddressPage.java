@@ -8,9 +8,10 @@ import java.util.List;
 import org.jsoup.nodes.Entities;
 
 /**
- * The page at a reel's own address: the reel alone at the window's width, shown before any script runs.
+ * A page that shows one reel and nothing else, at the window's width, before any script runs: at the reel's own address,
+ * in a frame of the wall, or in a folder.
  *
- * @param html the page
+ * @param html the page; {@link Base#putAbsolute} completes it
  * @param policy its content security policy, which allows exactly the style sheets that are in it
  */
 public record AddressPage(String html, String policy) {
@@ -18,25 +19,50 @@ public record AddressPage(String html, String policy) {
 
     /** The page of a reel that is taken down or unknown. */
     public static AddressPage nothing() {
-        return page("", "", List.of(), List.of(PLAIN), "");
+        String html = start("en", "ltr") + "<title></title><style>" + PLAIN + "</style></head><body></body></html>";
+        return new AddressPage(html, policy(List.of(PLAIN)));
     }
 
     /**
-     * The page of that fragment.
+     * The page at the reel's address, which other machines can read too.
      *
      * @param slug names the reel in its address
-     * @param name the page's title
      */
-    public static AddressPage of(Fragment fragment, String slug, String name) {
-        return of(fragment, slug, name, "");
+    public static AddressPage of(Fragment fragment, String slug, Material material) {
+        About about = About.of(material);
+        String address = Base.ABSOLUTE + "/r/" + slug;
+        StringBuilder head = new StringBuilder();
+        head.append(link("canonical", "", address)).append(meta("property", "og:title", about.name()));
+        head.append(meta("property", "og:type", "website")).append(meta("property", "og:url", address));
+        if (!about.description().isEmpty()) {
+            head.append(meta("name", "description", about.description()))
+                    .append(meta("property", "og:description", about.description()));
+        }
+        if (!about.preview().isEmpty()) {
+            head.append(meta("property", "og:image", Base.put(about.preview(), Base.ABSOLUTE)));
+        }
+        head.append(link(
+                "alternate",
+                " type=\"application/json+oembed\" title=\"" + Entities.escape(about.name()) + "\"",
+                Base.ABSOLUTE + "/oembed?url=" + address));
+        return page(fragment, about, "/r/" + slug, "/reel.js", head + preload(fragment, material), "");
     }
 
     /** The draft page that a wall's frame shows: the same, with the clock port at that address. */
-    public static AddressPage draft(Fragment fragment, String slug, String name, String port) {
-        return of(fragment, slug, name, "<script src=\"" + port + "\" defer></script>");
+    public static AddressPage draft(Fragment fragment, String slug, Material material, String port) {
+        String script = "<script src=\"" + port + "\" defer></script>";
+        return page(fragment, About.of(material), "/r/" + slug, "/reel.js", preload(fragment, material), script);
     }
 
-    private static AddressPage of(Fragment fragment, String slug, String name, String more) {
+    /** The page in a folder, beside the files it shows; the fragment's addresses are relative to it. */
+    static AddressPage folder(Fragment fragment, Material material) {
+        About about = About.of(material);
+        String description = about.description().isEmpty() ? "" : meta("name", "description", about.description());
+        return page(fragment, about, "", "reel.js", description + preload(fragment, material), "");
+    }
+
+    private static AddressPage page(
+            Fragment fragment, About about, String source, String shell, String head, String more) {
         StringBuilder faces = new StringBuilder(PLAIN);
         for (Fragment.Face face : fragment.type()) {
             faces.append("@font-face{font-family:\"")
@@ -47,39 +73,61 @@ public record AddressPage(String html, String policy) {
                     .append(face.address())
                     .append(")}");
         }
-        String body = fragment.player().isEmpty()
-                ? "<keen-reel data-reel-id=\"" + Entities.escape(slug) + "\" src=\"/r/" + slug + "\"></keen-reel>"
-                : "<keen-reel data-reel-id=\"" + Entities.escape(slug) + "\" src=\"/r/" + slug
-                        + "\"><template shadowrootmode=\"open\"><style>" + fragment.css() + "</style>" + fragment.html()
-                        + "<script type=\"application/json\">"
-                        + fragment.startJson().replace("</", "<\\/")
-                        + "</script></template></keen-reel>";
-        return page(
-                name,
-                body + "<script src=\"/reel.js\" defer></script>" + more,
-                fragment.type(),
-                List.of(faces.toString(), fragment.css()),
-                fragment.player());
+        String src = source.isEmpty() ? "" : " src=\"" + source + "\" data-reel-id=\"" + source.substring(3) + "\"";
+        String inside = fragment.player().isEmpty()
+                ? ""
+                : "<template shadowrootmode=\"open\"><style>" + fragment.css() + "</style>" + fragment.html()
+                        + "<script type=\"application/json\">" + inScript(fragment.startJson())
+                        + "</script></template>";
+        String html = start(about.language(), about.direction())
+                + "<title>" + Entities.escape(about.name()) + "</title><link rel=\"icon\" href=\"data:,\">" + head
+                + "<script type=\"application/ld+json\">"
+                + inScript(Base.put(about.data(), source.isEmpty() ? "" : Base.ABSOLUTE)) + "</script>"
+                + "<style>" + faces + "</style></head><body><keen-reel" + src + ">" + inside + "</keen-reel>"
+                + "<script src=\"" + shell + "\" defer></script>" + more + "</body></html>";
+        return new AddressPage(Base.put(html, ""), policy(List.of(faces.toString(), fragment.css())));
     }
 
-    private static AddressPage page(
-            String name, String body, List<Fragment.Face> faces, List<String> styles, String player) {
-        StringBuilder head = new StringBuilder();
-        for (Fragment.Face face : faces) {
-            head.append("<link rel=\"preload\" as=\"font\" type=\"font/woff2\" crossorigin href=\"")
-                    .append(face.address())
+    private static String start(String language, String direction) {
+        return "<!doctype html><html lang=\"" + language + "\" dir=\"" + direction + "\"><head><meta charset=\"utf-8\">"
+                + "<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">";
+    }
+
+    /** Asks for the first picture and the type before the rest of the page is read. */
+    private static String preload(Fragment fragment, Material material) {
+        StringBuilder links = new StringBuilder();
+        if (!fragment.player().isEmpty() && !material.first().isShapes()) {
+            links.append("<link rel=\"preload\" as=\"image\" fetchpriority=\"high\" imagesrcset=\"")
+                    .append(material.first().srcset())
+                    .append("\" imagesizes=\"")
+                    .append(Sizes.ofFirst(material))
                     .append("\">");
         }
-        String html = "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\">"
-                + "<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">"
-                + "<title>" + Entities.escape(name) + "</title>"
-                + "<link rel=\"icon\" href=\"data:,\">"
-                + head + "<style>" + styles.get(0) + "</style></head><body>" + body + "</body></html>";
+        for (Fragment.Face face : fragment.type()) {
+            links.append(link("preload", " as=\"font\" type=\"font/woff2\" crossorigin", face.address()));
+        }
+        return links.toString();
+    }
+
+    private static String link(String rel, String more, String address) {
+        return "<link rel=\"" + rel + "\"" + more + " href=\"" + address + "\">";
+    }
+
+    private static String meta(String by, String key, String value) {
+        return "<meta " + by + "=\"" + key + "\" content=\"" + Entities.escape(value) + "\">";
+    }
+
+    /** What JSON may stand inside a script element: nothing in it ends the element. */
+    private static String inScript(String json) {
+        return json.replace("<", "\\u003c");
+    }
+
+    private static String policy(List<String> styles) {
         StringBuilder policy = new StringBuilder(
                 "default-src 'none'; script-src 'self'; connect-src 'self'; img-src 'self' data:; font-src 'self'; "
                         + "base-uri 'none'; form-action 'none'; style-src");
         styles.forEach(style -> policy.append(" 'sha256-").append(hash(style)).append("'"));
-        return new AddressPage(Base.put(html, ""), policy.toString());
+        return policy.toString();
     }
 
     private static String hash(String text) {

@@ -8,7 +8,8 @@ public final class Fingerprint {
 
     /** Of a fragment: equal exactly when visitors would meet the same. */
     public static String of(Fragment fragment) {
-        String everything = fragment.html() + '\0' + fragment.css() + '\0' + fragment.plan() + '\0' + fragment.player();
+        String everything =
+                String.join("\0", fragment.html(), fragment.css(), fragment.plan(), fragment.player(), fragment.data());
         return PlayerFiles.sha256(everything.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -13,10 +13,12 @@ import tools.jackson.databind.node.ObjectNode;
  * @param plan the player's plan, JSON
  * @param player the player's address; empty for "nothing is shown"
  * @param type the faces that words are set in
+ * @param data its pictures and their words for machines, JSON-LD
  */
-public record Fragment(String version, String html, String css, String plan, String player, List<Face> type) {
+public record Fragment(
+        String version, String html, String css, String plan, String player, List<Face> type, String data) {
     /** What is served for a reel that is taken down or unknown: it shows nothing. */
-    public static final Fragment NOTHING = new Fragment("", "", "", "{}", "", List.of());
+    public static final Fragment NOTHING = new Fragment("", "", "", "{}", "", List.of(), "");
 
     /** A face of published type, at an address of its own content. */
     public record Face(String family, int weight, String address) {}
@@ -39,8 +41,19 @@ public record Fragment(String version, String html, String css, String plan, Str
                 .put("css", css)
                 .putRawValue("plan", Json.raw(plan))
                 .put("player", player.isEmpty() ? "" : Base.MARK + player)
+                .put("data", data)
                 .set("type", Json.faces(type))
                 .toString();
+    }
+
+    /** The same as that version. */
+    public Fragment as(String other) {
+        return new Fragment(other, html, css, plan, player, type, data);
+    }
+
+    /** The same with the player and the faces at other addresses. */
+    Fragment in(String otherPlayer, List<Face> otherType) {
+        return new Fragment(version, html, css, plan, otherPlayer, otherType, data);
     }
 
     /** What the player needs beside markup and faces that are already in place, as JSON. */

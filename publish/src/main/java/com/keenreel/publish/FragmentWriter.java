@@ -19,7 +19,7 @@ public final class FragmentWriter {
      */
     public static Fragment write(Material material, String version) {
         if (material.reel().slides().isEmpty()) {
-            return new Fragment(version, "", "", "{}", "", java.util.List.of());
+            return Fragment.NOTHING.as(version);
         }
         Layout layout = Layout.of(material.reel(), material.facts());
         int copies = copies(material, layout);
@@ -30,7 +30,8 @@ public final class FragmentWriter {
                 new StyleSheet(material.reel(), layout, copies).write() + starts(material),
                 new PlanWriter(material.reel(), material.facts(), layout).write(),
                 shipped.player().address(),
-                shipped.faces());
+                shipped.faces(),
+                About.of(material).data());
     }
 
     private static int copies(Material material, Layout layout) {

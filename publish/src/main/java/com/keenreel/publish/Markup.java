@@ -2,7 +2,9 @@ package com.keenreel.publish;
 
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetUp;
@@ -20,15 +22,15 @@ import org.jsoup.nodes.Element;
 
 /** The markup of a reel: every slide and word is in it, whatever is shown at first. */
 final class Markup {
-    private static final Say SAY = Say.ENGLISH;
-
     private final Material material;
+    private final Spoken spoken;
     private final Layout layout;
     private final Sizes sizes;
     private final int copies;
 
     Markup(Material material, Layout layout, int copies) {
         this.material = material;
+        this.spoken = new Spoken(material.reel());
         this.layout = layout;
         this.sizes = new Sizes(layout, Slot.FULL);
         this.copies = copies;
@@ -39,14 +41,15 @@ final class Markup {
         Element reel = new Element("section")
                 .addClass("reel")
                 .addClass(kind.name().toLowerCase(Locale.ROOT))
-                .attr("lang", material.reel().language())
+                .attr("lang", material.reel().language().tag())
+                .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
         if (kind != Kind.MARQUEE) {
-            reel.attr("aria-roledescription", "carousel");
+            reel.attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
         Element frame = reel.appendElement("div").addClass("frame").attr("data-box", "frame");
         if (material.reel().movesByItself()) {
-            frame.appendChild(control("pause", SAY.pause(), "pause", Shapes.pause()));
+            frame.appendChild(control("pause", spoken.say(Phrase.PAUSE), "pause", Shapes.pause()));
         }
         Element view = frame.appendElement("div").addClass("view");
         Element strip = view.appendElement("div").addClass("strip");
@@ -70,8 +73,8 @@ final class Markup {
                     .attr("data-box", "slide-" + n)
                     .attr("data-slide", slide.id().value())
                     .attr("role", "group")
-                    .attr("aria-roledescription", "slide")
-                    .attr("aria-label", SAY.position(n, slides.size()));
+                    .attr("aria-roledescription", spoken.say(Phrase.SLIDE))
+                    .attr("aria-label", spoken.position(n, slides.size()));
             Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
             if (slide.carries() instanceof Carries.Picture picture) {
                 crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), n == 1));
@@ -104,7 +107,7 @@ final class Markup {
                 .attr("data-box", PairBoxes.name("handle", n))
                 .attr("role", "slider")
                 .attr("tabindex", "0")
-                .attr("aria-label", SAY.compare())
+                .attr("aria-label", spoken.say(Phrase.DIVIDER))
                 .attr("aria-valuemin", "0")
                 .attr("aria-valuemax", "100")
                 .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())));
@@ -224,19 +227,22 @@ final class Markup {
 
     private void steering(Element frame) {
         int most = Arrays.stream(SetUp.values()).mapToInt(layout::stops).max().orElse(1);
+        Direction way = material.reel().direction();
         if (anywhere(Options.ARROWS) && most > 1) {
-            frame.appendChild(control("arrow arrow-previous", SAY.previous(), "arrow-previous", Shapes.previous()));
-            frame.appendChild(control("arrow arrow-next", SAY.next(), "arrow-next", Shapes.next()));
+            frame.appendChild(control(
+                    "arrow arrow-previous", spoken.say(Phrase.PREVIOUS), "arrow-previous", Shapes.previous(way)));
+            frame.appendChild(control("arrow arrow-next", spoken.say(Phrase.NEXT), "arrow-next", Shapes.next(way)));
         }
         if (anywhere(Options.DOTS) && most > 1) {
-            Element dots = frame.appendElement("div").attr("role", "group").attr("aria-label", SAY.choose());
+            Element dots =
+                    frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
             for (int n = 1; n <= most; n++) {
                 dots.appendElement("button")
                         .addClass("dot")
                         .addClass("dot-" + n)
                         .attr("type", "button")
                         .attr("data-box", "dot-" + n)
-                        .attr("aria-label", SAY.position(n, most));
+                        .attr("aria-label", spoken.position(n, most));
             }
         }
     }

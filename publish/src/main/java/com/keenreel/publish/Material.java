@@ -4,6 +4,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What is published: a reel, what is known of its pictures, and the files they are shown in.
@@ -14,6 +15,14 @@ import java.util.Map;
 public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> files, PictureFiles first) {
     public Material {
         files = Map.copyOf(files);
+    }
+
+    /** The picture that is drawn first; of a pair the after picture, which lies below. */
+    public Optional<PictureId> firstPicture() {
+        return reel.slides().stream()
+                .limit(1)
+                .flatMap(slide -> slide.carries().pictures().stream())
+                .reduce((one, other) -> other);
     }
 
     /**

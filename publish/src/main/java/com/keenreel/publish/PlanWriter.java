@@ -3,6 +3,7 @@ package com.keenreel.publish;
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
@@ -38,6 +39,7 @@ final class PlanWriter {
         long chosen = Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME));
         boolean bandRunsLeft = reel.choices().get(Options.WAY) == Way.LEFT;
         plan.put("arrangement", reel.arrangement().name().toLowerCase(Locale.ROOT));
+        plan.put("way", reel.direction().sign());
         plan.put("autoplay", reel.movesByItself());
         plan.put("keys", reel.choices().get(Options.KEYS));
         plan.put("swipe", reel.choices().get(Options.SWIPE));
@@ -60,7 +62,8 @@ final class PlanWriter {
                         .put("clearAfter", PairBoxes.clearance(facts.type(), pair.nameAfter()));
             }
         }
-        plan.putObject("say").put("pause", Say.ENGLISH.pause()).put("play", Say.ENGLISH.play());
+        Spoken spoken = new Spoken(reel);
+        plan.putObject("say").put("pause", spoken.say(Phrase.PAUSE)).put("play", spoken.say(Phrase.PLAY));
         return plan.toString();
     }
 
@@ -77,7 +80,9 @@ final class PlanWriter {
         node.put("stops", stops);
         node.put("shown", arrangement instanceof Arrangement.Row row ? row.shown() : 1);
         if (arrangement instanceof Arrangement.Marquee marquee) {
-            node.put("lapTime", Running.lapTime(layout.step(setUp).at(0), marquee.speed()));
+            double lap = layout.step(setUp).at(0);
+            node.put("lapLength", lap);
+            node.put("lapTime", Running.lapTime(lap, marquee.speed()));
         } else if (!reel.slides().isEmpty()) {
             Schedule schedule = Schedule.of(reel, stops);
             node.put("lap", schedule.lap());

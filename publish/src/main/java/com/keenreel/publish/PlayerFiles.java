@@ -61,6 +61,10 @@ public final class PlayerFiles {
                 .toList();
     }
 
+    Shipped face(int weight) {
+        return faces.get(weight);
+    }
+
     String css() {
         return css;
     }

@@ -1,17 +1,21 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.reel.Direction;
 import org.jsoup.nodes.Element;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */
 final class Shapes {
+    private static final String TO_THE_LEFT = "M12.5 3.5 6 10l6.5 6.5";
+    private static final String TO_THE_RIGHT = "M7.5 3.5 14 10l-6.5 6.5";
+
     private Shapes() {}
 
-    static Element previous() {
-        return drawn("", "M12.5 3.5 6 10l6.5 6.5");
+    static Element previous(Direction way) {
+        return drawn("", way == Direction.LTR ? TO_THE_LEFT : TO_THE_RIGHT);
     }
 
-    static Element next() {
-        return drawn("", "M7.5 3.5 14 10l-6.5 6.5");
+    static Element next(Direction way) {
+        return drawn("", way == Direction.LTR ? TO_THE_RIGHT : TO_THE_LEFT);
     }
 
     static Element[] pause() {

@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
@@ -25,6 +26,13 @@ final class Sizes {
             collect(layout.frame(setUp), own);
             parts.put(setUp, own);
         }
+    }
+
+    /** The {@code sizes} of the first picture of a reel that has the whole window. */
+    static String ofFirst(Material material) {
+        boolean pair = material.reel().slides().get(0).carries() instanceof Carries.Pair;
+        Layout layout = Layout.of(material.reel(), material.facts());
+        return new Sizes(layout, Slot.FULL).of(pair ? "picture-1-after" : "picture-1");
     }
 
     /** The {@code sizes} of that part. */

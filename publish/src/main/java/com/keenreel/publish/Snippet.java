@@ -2,6 +2,7 @@ package com.keenreel.publish;
 
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetUp;
@@ -43,33 +44,69 @@ public final class Snippet {
 
     /** Around everything: gives the reel 640 px where the page would shrink it to nothing. */
     private static Element outer() {
-        Element outer = new Element("div").attr("style", "width:100%;min-width:0");
-        outer.appendElement("i").attr("style", "display:block;width:640px;max-width:100%;height:0");
+        Element outer =
+                new Element("div").attr("style", style("display:block;width:100%;min-width:0;margin:0;padding:0"));
+        outer.appendElement("i")
+                .attr("style", style("display:block;width:640px;max-width:100%;height:0;margin:0;padding:0"));
         return outer;
+    }
+
+    /** Keeps the reel's height free. */
+    private String reserving() {
+        return style("display:block;position:relative;box-sizing:border-box;width:100%;margin:0;padding:" + reserved()
+                + " 0 0");
+    }
+
+    /** A style attribute that no rule of the page overrides. */
+    private static String style(String declarations) {
+        return declarations.replace(";", "!important;") + "!important";
     }
 
     /** The element with the first picture in it, and the script. */
     public String element() {
         Element outer = outer();
-        Element reel = outer.appendElement("keen-reel")
-                .attr("src", address)
-                .attr("style", "display:block;position:relative;padding-top:" + reserved());
+        Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
         Element link = reel.appendElement("a").attr("href", address);
-        link.appendChild(first());
+        link.appendChild(first().attr(
+                        "style",
+                        style(
+                                "position:absolute;inset:0;width:100%;height:100%;max-width:none;margin:0;padding:0;border:0;"
+                                        + fit())));
         outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");
         return Base.put(Markup.Html.print(outer), origin);
     }
 
+    /**
+     * The element without any style attribute, for pages whose content security policy forbids them. It reserves no
+     * height.
+     */
+    public String plainElement() {
+        Element reel = new Element("keen-reel").attr("src", address);
+        reel.appendElement("a").attr("href", address).appendChild(first().removeAttr("style"));
+        Element script = new Element("script").attr("async", true).attr("src", origin + "/reel.js");
+        return Base.put(Markup.Html.print(reel) + Markup.Html.print(script), origin);
+    }
+
     /** A frame that shows the reel's own address. */
     public String frame() {
+        return frame(address);
+    }
+
+    /** A frame that shows the same reel at another address. */
+    String frame(String address) {
         Element outer = outer();
         outer.appendElement("div")
-                .attr("style", "position:relative;padding-top:" + reserved())
+                .attr("style", reserving())
                 .appendElement("iframe")
                 .attr("src", address)
                 .attr("title", material.reel().name())
                 .attr("loading", "lazy")
-                .attr("style", "position:absolute;inset:0;width:100%;height:100%;border:0");
+                .attr("referrerpolicy", "no-referrer-when-downgrade")
+                .attr("allowfullscreen", true)
+                .attr(
+                        "style",
+                        style(
+                                "display:block;position:absolute;inset:0;width:100%;height:100%;max-width:none;margin:0;padding:0;border:0"));
         return Markup.Html.print(outer);
     }
 
@@ -77,7 +114,6 @@ public final class Snippet {
         Slide slide = material.reel().slides().get(0);
         boolean pair = slide.carries() instanceof Carries.Pair;
         String part = pair ? "picture-1-after" : "picture-1";
-        boolean band = material.reel().arrangement() == Kind.MARQUEE;
         List<PictureId> pictures = slide.carries().pictures();
         Element image = new Element("img")
                 .attr(
@@ -88,8 +124,17 @@ public final class Snippet {
             image.attr("srcset", material.first().srcset())
                     .attr("sizes", new Sizes(layout, material.reel().slot()).of(part));
         }
-        String fit = band ? "contain;object-position:left" : "cover;object-position:" + position(part);
-        return image.attr("style", "position:absolute;inset:0;width:100%;height:100%;object-fit:" + fit);
+        return image;
+    }
+
+    /** How the first picture meets its place until the player takes over. */
+    private String fit() {
+        if (material.reel().arrangement() == Kind.MARQUEE) {
+            return "object-fit:contain;object-position:"
+                    + (material.reel().direction() == Direction.LTR ? "left" : "right");
+        }
+        boolean pair = material.reel().slides().get(0).carries() instanceof Carries.Pair;
+        return "object-fit:cover;object-position:" + position(pair ? "picture-1-after" : "picture-1");
     }
 
     /** Where the crop stands on desk, as a browser's own crop says it; exact where all set-ups share a ratio. */
@@ -125,7 +170,7 @@ public final class Snippet {
     }
 
     /** The reel's height at every width of its parent, as a value of {@code padding-top}. */
-    String reserved() {
+    public String reserved() {
         List<String> terms = new ArrayList<>();
         SetUp[] setUps = SetUp.values();
         for (int i = 0; i < setUps.length; i++) {

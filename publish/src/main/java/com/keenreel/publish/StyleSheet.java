@@ -102,7 +102,7 @@ final class StyleSheet {
         Map<String, String> rules = new LinkedHashMap<>();
         Placed frame = layout.frame(setUp);
         boxes(frame, rules);
-        rules.merge("frame", ";--step:" + layout.step(setUp).css(Base.CQI), String::concat);
+        rules.merge("frame", ";--step:" + layout.stride(setUp).css(Base.CQI), String::concat);
         switch (reel.arrangement()) {
             case MARQUEE -> copies(setUp, rules);
             case SINGLE, ROW -> words(setUp, rules);
@@ -111,11 +111,11 @@ final class StyleSheet {
     }
 
     private void copies(SetUp setUp, Map<String, String> rules) {
-        Length lap = layout.step(setUp);
-        boolean left = reel.choices().get(Options.WAY) == com.keenreel.core.reel.Way.LEFT;
+        Length lap = layout.stride(setUp);
+        boolean onward = reel.choices().get(Options.WAY) == com.keenreel.core.reel.Way.LEFT;
         for (int copy = 0; copy < copies; copy++) {
-            int place = left ? copy : copy - 1;
-            rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI) + ";width:" + lap.css(Base.CQI));
+            int place = onward ? copy : copy - 1;
+            rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI));
         }
     }
 
@@ -134,22 +134,21 @@ final class StyleSheet {
                             : over(15, textSize(setUp), 1.45));
         }
         if (place == WordsPlace.BELOW) {
-            rules.put("words", "align-items:flex-start;color:var(--ink)");
-            rules.put("panel", "width:100%;padding:" + px(WordsArea.ABOVE) + " 0 0");
+            rules.put("words", "color:var(--ink)");
+            rules.put("panel", "width:100%;height:max-content;padding:" + px(WordsArea.ABOVE) + " 0 0");
             rules.put("title", below(Options.TITLE_LINES, setUp, WordsArea.TITLE_LINE, 18));
             rules.put("title + .text", "margin-top:" + px(WordsArea.BETWEEN));
             rules.put("button", "margin-top:8px");
             return;
         }
-        String[] across = {"flex-start", "center", "flex-end"};
-        rules.put(
-                "words",
-                "color:#fff;justify-content:" + across[place.across() + 1] + ";align-items:" + across[place.down() + 1]
-                        + (place.across() == 0 ? ";text-align:center" : ""));
+        // margins, not alignment: what is too long for its place can be scrolled to, and is not cut off at its start
+        String[] around = {"0 auto", "auto", "auto 0"};
+        rules.put("words", "color:#fff" + (place.across() == 0 ? ";text-align:center" : ""));
         boolean phone = setUp == SetUp.PHONE;
         rules.put(
                 "panel",
                 "max-width:min(100%,560px);padding:" + (phone ? "12px 14px" : "20px 24px")
+                        + ";margin-block:" + around[place.down() + 1] + ";margin-inline:" + around[place.across() + 1]
                         + ";background:var(--words-ground)");
         rules.put(
                 "title",
@@ -173,11 +172,7 @@ final class StyleSheet {
 
     private String below(com.keenreel.core.reel.Option<Double> lines, SetUp setUp, double lineHeight, double size) {
         int kept = (int) Math.round(reel.choices().get(lines, setUp));
-        return kept == 0
-                ? "display:none"
-                : "display:-webkit-box;-webkit-box-orient:vertical;overflow:hidden;-webkit-line-clamp:" + kept
-                        + ";font-size:" + px(size) + ";line-height:" + px(lineHeight)
-                        + ";max-height:" + px(kept * lineHeight);
+        return kept == 0 ? "display:none" : "font-size:" + px(size) + ";line-height:" + px(lineHeight);
     }
 
     private static void boxes(Placed placed, Map<String, String> rules) {

@@ -35,7 +35,6 @@ public final class DocumentJson {
         document.put("format", 1);
         document.put("name", reel.name());
         document.put("slot", reel.slot().write());
-        document.put("language", reel.language());
         ObjectNode choices = document.putObject("choices");
         reel.choices().all().keySet().forEach(option -> choices.set(option.key(), choice(reel.choices(), option)));
         ArrayNode slides = document.putArray("slides");
@@ -56,8 +55,7 @@ public final class DocumentJson {
                 document.path("name").asString(),
                 Slot.read(document.path("slot").asString()),
                 slides,
-                choices,
-                document.path("language").asString());
+                choices);
     }
 
     private static <T> ObjectNode choice(Choices choices, Option<T> option) {

@@ -51,8 +51,9 @@ public record Choose<T>(
     @Override
     public String say(Reel reel) {
         String where = setUp == null ? "" : " on " + setUp.word();
+        String change = said(reel.choices().chosen(option).said(setUp)) + " -> " + said(value);
         return option.key().replaceFirst("^.*\\.", "") + where + " "
-                + said(reel.choices().chosen(option).said(setUp)) + " -> " + said(value);
+                + reel.direction().say(change);
     }
 
     private String said(@Nullable T chosen) {

@@ -166,4 +166,51 @@ public sealed interface Domain<T> {
             return value.hex().toUpperCase(Locale.ROOT);
         }
     }
+
+    /** A language. */
+    record Languages(List<Language> offered) implements Domain<Language> {
+        @Override
+        public Language read(String text) {
+            return new Language(text);
+        }
+
+        @Override
+        public String write(Language value) {
+            return value.tag();
+        }
+
+        @Override
+        public String say(Language value) {
+            return value.say();
+        }
+    }
+
+    /** A phrase in words of one's own; empty for "as the language has it". */
+    record Wording(Phrase phrase) implements Domain<String> {
+        private static final int MOST = 80;
+
+        @Override
+        public String read(String text) {
+            String wording = text.strip();
+            if (wording.length() > MOST) {
+                throw new IllegalArgumentException("It has " + wording.length() + " characters; " + MOST + " fit.");
+            }
+            if (phrase == Phrase.POSITION
+                    && !wording.isEmpty()
+                    && !(wording.contains("{n}") && wording.contains("{count}"))) {
+                throw new IllegalArgumentException("Keep {n} and {count}: they stand for the two numbers.");
+            }
+            return wording;
+        }
+
+        @Override
+        public String write(String value) {
+            return value;
+        }
+
+        @Override
+        public String say(String value) {
+            return value.isEmpty() ? "as usual" : "\"" + value + "\"";
+        }
+    }
 }

@@ -2,11 +2,14 @@ package com.keenreel.core.reel;
 
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Domain.Colours;
+import com.keenreel.core.reel.Domain.Languages;
 import com.keenreel.core.reel.Domain.OneOf;
 import com.keenreel.core.reel.Domain.Ratios;
 import com.keenreel.core.reel.Domain.Widths;
 import com.keenreel.core.reel.Domain.Within;
+import com.keenreel.core.reel.Domain.Wording;
 import com.keenreel.core.reel.Domain.YesNo;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -203,7 +206,38 @@ public final class Options {
     public static final Option<Colour> INK = option(
             "look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), STEPPED, false);
 
+    public static final Option<Language> LANGUAGE = option(
+            "speech.language",
+            "The language of the words and of what is said to those who listen. One that is read from right to left"
+                    + " turns the reel round.",
+            new Languages(
+                    languages("en", "de", "fr", "es", "it", "nl", "pt", "pl", "sv", "da", "nb", "fi", "ar", "he")),
+            Language.ENGLISH,
+            EVERY,
+            false);
+    private static final Map<Phrase, Option<String>> WORDINGS = new EnumMap<>(Phrase.class);
+
+    static {
+        for (Phrase phrase : Phrase.values()) {
+            boolean everywhere = phrase == Phrase.PAUSE || phrase == Phrase.PLAY;
+            WORDINGS.put(
+                    phrase,
+                    option(
+                            "speech." + phrase.word(),
+                            phrase.meaning(),
+                            new Wording(phrase),
+                            "",
+                            everywhere ? EVERY : STEPPED,
+                            false));
+        }
+    }
+
     private Options() {}
+
+    /** How that phrase is worded; empty for "as the language has it". */
+    public static Option<String> wording(Phrase phrase) {
+        return WORDINGS.get(phrase);
+    }
 
     /** All options, in the order of the brief. */
     public static Iterable<Option<?>> all() {
@@ -232,6 +266,10 @@ public final class Options {
 
     private static Set<Kind> only(Kind kind) {
         return EnumSet.of(kind);
+    }
+
+    private static List<Language> languages(String... tags) {
+        return java.util.Arrays.stream(tags).map(Language::new).toList();
     }
 
     private static List<Ratio> ratios(String... texts) {

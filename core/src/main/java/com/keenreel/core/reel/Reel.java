@@ -14,9 +14,8 @@ import java.util.Set;
  * @param slot where on the page it will sit; not published
  * @param slides in running order, no id twice, at most 500
  * @param choices everything that was chosen
- * @param language BCP 47 tag of what is said to assistive technology
  */
-public record Reel(String name, Slot slot, List<Slide> slides, Choices choices, String language) {
+public record Reel(String name, Slot slot, List<Slide> slides, Choices choices) {
     public Reel {
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A reel's name has 1 to 120 characters.");
@@ -35,28 +34,38 @@ public record Reel(String name, Slot slot, List<Slide> slides, Choices choices, 
 
     /** A new reel without slides. */
     public static Reel named(String name) {
-        return new Reel(name, Slot.FULL, List.of(), Choices.USUAL, "en");
+        return new Reel(name, Slot.FULL, List.of(), Choices.USUAL);
     }
 
     public Reel withName(String other) {
-        return new Reel(other, slot, slides, choices, language);
+        return new Reel(other, slot, slides, choices);
     }
 
     public Reel withSlot(Slot other) {
-        return new Reel(name, other, slides, choices, language);
+        return new Reel(name, other, slides, choices);
     }
 
     public Reel withSlides(List<Slide> other) {
-        return new Reel(name, slot, other, choices, language);
+        return new Reel(name, slot, other, choices);
     }
 
     public Reel withChoices(Choices other) {
-        return new Reel(name, slot, slides, other, language);
+        return new Reel(name, slot, slides, other);
     }
 
     /** Where its set-ups begin and end. */
     public SetUpLimits limits() {
         return SetUpLimits.USUAL;
+    }
+
+    /** The language of its words and of what is said. */
+    public Language language() {
+        return choices.get(Options.LANGUAGE);
+    }
+
+    /** The way its words are read, and so the way it stands and moves. */
+    public Direction direction() {
+        return language().direction();
     }
 
     /** How slides stand. */

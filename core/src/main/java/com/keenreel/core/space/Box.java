@@ -11,4 +11,9 @@ public record Box(Length left, Length top, Length width, Length height) {
     public static Box of(Length left, Length top, double width, double height) {
         return new Box(left, top, Length.px(width), Length.px(height));
     }
+
+    /** The same box in a parent that is turned round: as far from its right edge as it was from its left one. */
+    Box mirroredIn(Length parentWidth) {
+        return new Box(parentWidth.minus(left).minus(width), top, width, height);
+    }
 }

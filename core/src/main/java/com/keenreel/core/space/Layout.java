@@ -1,5 +1,6 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.ReelWidth;
@@ -49,11 +50,12 @@ public final class Layout {
 
     /** The reel's width and where it starts in its host, both as lengths of the host's width. */
     public Box inHost(SetUp setUp) {
-        return new Box(
+        Box box = new Box(
                 Widths.start(reelWidth(), reel.choices().get(Options.ALIGNED)),
                 Length.ZERO,
                 Widths.reel(reelWidth()),
                 frame(setUp).box().height().over(Widths.reel(reelWidth())));
+        return mirrored() ? box.mirroredIn(Length.WIDTH) : box;
     }
 
     private ReelWidth reelWidth() {
@@ -73,7 +75,12 @@ public final class Layout {
 
     /** Everything in the frame at the first moment, as lengths of the reel's width. */
     public Placed frame(SetUp setUp) {
-        return frames.computeIfAbsent(setUp, arranging::frame);
+        return frames.computeIfAbsent(
+                setUp, any -> mirrored() ? arranging.frame(any).mirrored() : arranging.frame(any));
+    }
+
+    private boolean mirrored() {
+        return reel.direction() == Direction.RTL;
     }
 
     /** How many stops a visitor can go to. */
@@ -84,6 +91,11 @@ public final class Layout {
     /** How far the strip moves from one stop to the next, or in one lap of an endless band. */
     public Length step(SetUp setUp) {
         return arranging.step(setUp);
+    }
+
+    /** The same with its side: to the right where it is positive, as in a reel that is read from left to right. */
+    public Length stride(SetUp setUp) {
+        return step(setUp).times(reel.direction().sign());
     }
 
     /** True when dots were asked for but too many stops leave no room for them in that set-up. */

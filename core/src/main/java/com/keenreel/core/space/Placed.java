@@ -1,5 +1,6 @@
 package com.keenreel.core.space;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param inside its children
  */
 public record Placed(String part, @Nullable String name, Box box, boolean clips, Length room, List<Placed> inside) {
+    /** How the parts that cut pictures begin. */
+    static final String CROP = "crop-";
+
     public Placed {
         inside = List.copyOf(inside);
     }
@@ -52,5 +56,22 @@ public record Placed(String part, @Nullable String name, Box box, boolean clips,
     /** The same, not seen at the first moment. */
     public Placed unseen() {
         return seenWhile(Length.px(-1));
+    }
+
+    /**
+     * The same tree turned round, left for right, for reels that are read from right to left. What a picture shows is
+     * not turned: crops, dividers and the sides of a pair stay as they are.
+     */
+    Placed mirrored() {
+        if (part.startsWith(CROP)) {
+            return this;
+        }
+        List<Placed> turned = new ArrayList<>();
+        for (Placed child : inside) {
+            Placed own = child.mirrored();
+            Box there = child.box.mirroredIn(box.width());
+            turned.add(new Placed(own.part, own.name, there, own.clips, own.room, own.inside));
+        }
+        return new Placed(part, name, box, clips, room, turned);
     }
 }

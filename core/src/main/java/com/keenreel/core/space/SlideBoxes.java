@@ -41,7 +41,8 @@ final class SlideBoxes {
      */
     List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, boolean aboveLine) {
         List<Placed> parts = new ArrayList<>();
-        parts.add(Placed.clipping("crop-" + n, Box.all(width, height), carried(n, slide, width, height, aboveLine)));
+        parts.add(
+                Placed.clipping(Placed.CROP + n, Box.all(width, height), carried(n, slide, width, height, aboveLine)));
         WordsPlace place = words.place();
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
             parts.add(Placed.listed("words-" + n, words.below(width, height)));

@@ -1,13 +1,14 @@
 package com.keenreel.core.time;
 
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 
-/** Both slides move: the coming one pushes the other out. */
-final class Along implements Transition {
+/** Both slides move: the coming one pushes the other out, against the way lines are read. */
+record Along(Direction direction) implements Transition {
     @Override
     public Plan plan(long duration, boolean forward) {
-        double side = forward ? 1 : -1;
+        double side = forward ? direction.sign() : -direction.sign();
         return new Plan(
                 duration,
                 List.of(

@@ -22,7 +22,7 @@ public interface Transition {
                 switch (reel.choices().get(Options.TRANSITION)) {
                     case NONE -> new Cut();
                     case CROSSFADE -> new Crossfade();
-                    case ALONG -> new Along();
+                    case ALONG -> new Along(reel.direction());
                 };
         };
     }

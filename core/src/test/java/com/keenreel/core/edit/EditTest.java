@@ -58,6 +58,31 @@ class EditTest {
         assertThat(now).isEqualTo(reel);
     }
 
+    /** Whatever was done in between: the difference of two states, edited into the first, gives the second. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    void theDifferenceOfTwoStatesLeadsFromOneToTheOther(long seed) {
+        Random random = new Random(seed);
+        Reel now = reel;
+        for (int step = 0; step < 60; step++) {
+            now = any(random, now, step).applyTo(now);
+            Reel replayed = reel;
+            for (Edit edit : Difference.between(reel, now)) {
+                replayed = edit.applyTo(replayed);
+            }
+            assertThat(replayed).as("seed %s step %s", seed, step).isEqualTo(now);
+        }
+        assertThat(Difference.between(now, now)).isEmpty();
+    }
+
+    @Test
+    void theDifferenceLeavesOutWhatWasTakenBack() {
+        Reel there = new Hold(slide(2), 6500L).applyTo(new Move(slide(4), slide(1)).applyTo(reel));
+        Reel back = new Move(slide(4), null).applyTo(there);
+        assertThat(Difference.inWords(reel, back)).containsExactly("slide 2 stands 5 s -> 6.5 s");
+        assertThat(Difference.inWords(reel, there)).contains("slide 4 before slide 1");
+    }
+
     private static Edit any(Random random, Reel now, int step) {
         List<Slide> slides = now.slides();
         int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(11);

@@ -33,11 +33,44 @@ class OptionsTest {
         Domain<T> domain = option.domain();
         assertThat(domain.read(domain.write(option.usual()))).as(option.key()).isEqualTo(option.usual());
         assertThat(domain.say(option.usual())).as(option.key()).isNotBlank();
-        assertThatThrownBy(() -> domain.read("!?"))
+        assertThatThrownBy(() -> domain.read("!?".repeat(41)))
                 .as(option.key())
                 .isInstanceOf(IllegalArgumentException.class)
                 .message()
                 .endsWith(".");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "en, LTR, English",
+        "pt-br, LTR, Portuguese (Brazil)",
+        "ar, RTL, Arabic",
+        "he, RTL, Hebrew",
+        "az-Arab, RTL, 'Azerbaijani (Arabic)'",
+        "ar-Latn, LTR, 'Arabic (Latin)'",
+        "ur-IN, RTL, Urdu (India)"
+    })
+    void aLanguageKnowsHowItIsRead(String tag, Direction direction, String name) {
+        assertThat(new Language(tag).direction()).isEqualTo(direction);
+        assertThat(new Language(tag).say()).isEqualTo(name);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", " ", "english please", "e", "de_DE", "12"})
+    void whatIsNoLanguageTagIsRefusedWithASentence(String text) {
+        assertThatThrownBy(() -> Options.LANGUAGE.domain().read(text)).hasMessageContaining("Write one such as en, de");
+    }
+
+    @Test
+    void wordingsKeepTheirNumbersAndSidesAreTurnedRound() {
+        assertThat(Phrase.place("{n} aus {count}", 2, 9)).isEqualTo("2 aus 9");
+        Domain<String> position = Options.wording(Phrase.POSITION).domain();
+        assertThat(position.read(" {n}/{count} ")).isEqualTo("{n}/{count}");
+        assertThat(position.read("")).isEmpty();
+        assertThatThrownBy(() -> position.read("Slide {n}")).hasMessageContaining("Keep {n} and {count}");
+        assertThat(Direction.RTL.say("at the lower left -> to the right"))
+                .isEqualTo("at the lower right -> to the left");
+        assertThat(Direction.LTR.say("at the lower left")).isEqualTo("at the lower left");
     }
 
     @Test

@@ -8,6 +8,7 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Domain;
 import com.keenreel.core.reel.FitKind;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Language;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
@@ -104,6 +105,12 @@ class LayoutPropertiesTest {
                             ? "most " + (200 + random.nextInt(1500))
                             : "share " + (30 + random.nextInt(70)));
         }
+        if (domain instanceof Domain.Languages languages) {
+            return domain.read(languages
+                    .offered()
+                    .get(random.nextInt(languages.offered().size()))
+                    .tag());
+        }
         return option.usual();
     }
 
@@ -153,6 +160,57 @@ class LayoutPropertiesTest {
                 assertThat(one.width()).as(what).isEqualTo(dot ? 24 : 44);
             }
         }
+    }
+
+    /**
+     * Read from right to left, everything stands as far from the right edge as it stood from the left one; what a picture
+     * shows is not turned round.
+     */
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void aRightToLeftReelIsTheSameTurnedRound(Kind kind) {
+        Random random = new Random(11);
+        for (int round = 0; round < 80; round++) {
+            Any any = any(kind, random);
+            Layout ltr = Layout.of(in(any.reel(), "de"), any.facts());
+            Layout rtl = Layout.of(in(any.reel(), "ar"), any.facts());
+            double width = 280 + random.nextDouble() * 2280;
+            Map<String, Measured> one = at(ltr, width);
+            Map<String, Measured> other = at(rtl, width);
+            // a cell that is cut off shows its picture's other side
+            String shown = "picture-.*|divider.*|handle.*|label-.*";
+            assertThat(without(other, shown)).as("round %s", round).isEqualTo(without(one, shown));
+            one.keySet().retainAll(other.keySet());
+            String where = kind + " round " + round + " at " + width + ": ";
+            one.forEach((name, box) -> {
+                Measured turned = other.get(name);
+                String what = where + name;
+                assertThat(turned.width()).as(what).isCloseTo(box.width(), within(EXACT));
+                assertThat(turned.y()).as(what).isCloseTo(box.y(), within(EXACT));
+                if (name.matches(shown)) {
+                    String cell = name.matches("picture-.*") ? "slide-" + name.replaceAll("\\D", "") : "";
+                    if (!cell.isEmpty()) {
+                        assertThat(turned.x() - other.get(cell).x())
+                                .as(what)
+                                .isCloseTo(box.x() - one.get(cell).x(), within(1e-5));
+                    }
+                } else {
+                    assertThat(turned.x()).as(what).isCloseTo(width - box.x() - box.width(), within(1e-5));
+                }
+            });
+            assertThat(rtl.stride(SetUp.DESK).at(width))
+                    .isEqualTo(-ltr.stride(SetUp.DESK).at(width));
+        }
+    }
+
+    private static java.util.Set<String> without(Map<String, Measured> boxes, String names) {
+        java.util.Set<String> left = new java.util.TreeSet<>(boxes.keySet());
+        left.removeIf(name -> name.matches(names));
+        return left;
+    }
+
+    private static Reel in(Reel reel, String language) {
+        return reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language(language)));
     }
 
     private static double overlap(Measured a, Measured b) {

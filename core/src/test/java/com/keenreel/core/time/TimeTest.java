@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
 import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.TransitionKind;
@@ -49,14 +50,19 @@ class TimeTest {
 
     @Test
     void alongPushesTheFormerSlideOutWithoutAGap() {
-        Plan plan = new Along().plan(800, true);
+        Plan plan = new Along(Direction.LTR).plan(800, true);
         for (int time = 0; time <= 800; time += 25) {
             Map<On, Pose> scene = plan.at(time);
             assertThat(scene.get(On.INCOMING).x() - scene.get(On.OUTGOING).x()).isCloseTo(1, within(1e-9));
         }
         assertThat(plan.at(0).get(On.INCOMING).x()).isEqualTo(1);
         assertThat(plan.at(800).get(On.OUTGOING).x()).isEqualTo(-1);
-        assertThat(new Along().plan(800, false).at(0).get(On.INCOMING).x()).isEqualTo(-1);
+        assertThat(new Along(Direction.LTR)
+                        .plan(800, false)
+                        .at(0)
+                        .get(On.INCOMING)
+                        .x())
+                .isEqualTo(-1);
     }
 
     @Test

@@ -1,0 +1,146 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Words;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** What would have to be edited to make one state of a reel into another, whatever was done and undone in between. */
+public final class Difference {
+    private final List<Edit> edits = new ArrayList<>();
+    private final List<String> words = new ArrayList<>();
+    private final Reel after;
+    private Reel now;
+
+    private Difference(Reel before, Reel after) {
+        this.now = before;
+        this.after = after;
+        if (!before.name().equals(after.name())) {
+            edit(new Rename(after.name()));
+        }
+        if (!before.slot().equals(after.slot())) {
+            edit(new Sit(after.slot()));
+        }
+        Options.all().forEach(this::choices);
+        slides();
+    }
+
+    /** The edits that make {@code before} into {@code after}, in the order in which they apply; none when they are equal. */
+    public static List<Edit> between(Reel before, Reel after) {
+        return List.copyOf(new Difference(before, after).edits);
+    }
+
+    /** The same in words, each as it would be said when it is done. */
+    public static List<String> inWords(Reel before, Reel after) {
+        return List.copyOf(new Difference(before, after).words);
+    }
+
+    private void edit(Edit edit) {
+        words.add(edit.say(now));
+        edits.add(edit);
+        now = edit.applyTo(now);
+    }
+
+    private <T> void choices(Option<T> option) {
+        BySetUp<T> wanted = after.choices().chosen(option);
+        choice(option, null, wanted.all());
+        for (SetUp setUp : SetUp.values()) {
+            choice(option, setUp, wanted.said(setUp));
+        }
+    }
+
+    private <T> void choice(Option<T> option, @Nullable SetUp setUp, @Nullable T wanted) {
+        if (!Objects.equals(now.choices().chosen(option).said(setUp), wanted)) {
+            edit(new Choose<>(option, setUp, wanted));
+        }
+    }
+
+    private void slides() {
+        for (Slide slide : now.slides()) {
+            if (after.slide(slide.id()).isEmpty()) {
+                edit(new Remove(slide.id()));
+            }
+        }
+        Set<SlideId> stay = stay();
+        List<Slide> wanted = after.slides();
+        for (int i = wanted.size() - 1; i >= 0; i--) {
+            SlideId next = i + 1 < wanted.size() ? wanted.get(i + 1).id() : null;
+            Slide slide = wanted.get(i);
+            if (now.slide(slide.id()).isEmpty()) {
+                edit(new Add(slide, next));
+            } else if (!stay.contains(slide.id())) {
+                edit(new Move(slide.id(), next));
+            }
+        }
+        wanted.forEach(slide -> slide(SlideAt.find(now, slide.id()), slide));
+    }
+
+    /**
+     * As many slides as possible that can stay while the others are moved around them: a longest increasing subsequence
+     * of the new positions in the old order.
+     */
+    private Set<SlideId> stay() {
+        Map<SlideId, Integer> wanted = new HashMap<>();
+        after.slides().forEach(slide -> wanted.put(slide.id(), wanted.size()));
+        List<SlideId> standing = now.slides().stream().map(Slide::id).toList();
+        int[] length = new int[standing.size()];
+        int[] former = new int[standing.size()];
+        int last = -1;
+        for (int i = 0; i < standing.size(); i++) {
+            length[i] = 1;
+            former[i] = -1;
+            for (int j = 0; j < i; j++) {
+                boolean rises = wanted.get(standing.get(j)) < wanted.get(standing.get(i));
+                if (rises && length[j] + 1 > length[i]) {
+                    length[i] = length[j] + 1;
+                    former[i] = j;
+                }
+            }
+            last = last < 0 || length[i] > length[last] ? i : last;
+        }
+        Set<SlideId> stay = new HashSet<>();
+        for (int i = last; i >= 0; i = former[i]) {
+            stay.add(standing.get(i));
+        }
+        return stay;
+    }
+
+    private void slide(Slide standing, Slide wanted) {
+        SlideId id = wanted.id();
+        if (!standing.carries().equals(wanted.carries())) {
+            edit(new Carry(id, wanted.carries()));
+        }
+        if (!Objects.equals(standing.hold(), wanted.hold())) {
+            edit(new Hold(id, wanted.hold()));
+        }
+        for (Words.Field field : Words.Field.values()) {
+            String said = wanted.words().said(field);
+            if (!Objects.equals(standing.words().said(field), said)) {
+                edit(new Say(id, field, said));
+            }
+        }
+        focal(id, null, standing.focal(), wanted.focal());
+        for (SetUp setUp : SetUp.values()) {
+            focal(id, setUp, standing.focal(), wanted.focal());
+        }
+    }
+
+    private void focal(SlideId id, @Nullable SetUp setUp, BySetUp<FocalPoint> standing, BySetUp<FocalPoint> wanted) {
+        if (!Objects.equals(standing.said(setUp), wanted.said(setUp))) {
+            edit(new Look(id, setUp, wanted.said(setUp)));
+        }
+    }
+}

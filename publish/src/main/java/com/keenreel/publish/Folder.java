@@ -1,0 +1,123 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.PictureId;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+/**
+ * A reel as a folder that opens from disk and can be put on any web server: one page, its pictures, the player and a
+ * note. It asks for nothing outside itself.
+ */
+public final class Folder {
+    /** The first moment that a ZIP file can name; every file has it, so that the same reel makes the same bytes. */
+    private static final long NO_TIME =
+            java.time.Instant.parse("1980-01-02T00:00:00Z").toEpochMilli();
+
+    private final String name;
+    private final Map<String, byte[]> texts = new LinkedHashMap<>();
+    private final Map<String, String> pictures = new LinkedHashMap<>();
+
+    /**
+     * The folder of that material.
+     *
+     * @param name of the folder, as in the reel's address
+     */
+    public Folder(Material material, String name) {
+        this.name = name;
+        Material inside = inside(material);
+        PlayerFiles shipped = PlayerFiles.shipped();
+        List<Fragment.Face> faces = new ArrayList<>();
+        for (Fragment.Face face : shipped.faces()) {
+            String file = "type-" + face.weight() + ".woff2";
+            faces.add(new Fragment.Face(face.family(), face.weight(), file));
+            texts.put(file, shipped.face(face.weight()).bytes());
+        }
+        Fragment written = FragmentWriter.write(inside, name).in("player.js", faces);
+        texts.put("index.html", utf8(AddressPage.folder(written, inside).html()));
+        texts.put("player.js", shipped.player().bytes());
+        texts.put("reel.js", shipped.shell().bytes());
+        texts.put("read me.txt", utf8(note(material)));
+    }
+
+    /** The same material with pictures beside the page. */
+    private Material inside(Material material) {
+        Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
+        int n = 0;
+        for (PictureId picture : material.reel().pictures()) {
+            n++;
+            List<PictureFiles.File> own = new ArrayList<>();
+            for (PictureFiles.File file : material.of(picture).files()) {
+                String extension = file.address().substring(file.address().lastIndexOf('.'));
+                String there = "pictures/" + n + (file.width() == 0 ? "" : "-" + file.width()) + extension;
+                pictures.put(there, file.address());
+                own.add(new PictureFiles.File(file.width(), there));
+            }
+            files.put(picture, new PictureFiles(own));
+        }
+        PictureFiles first = material.firstPicture().map(files::get).orElse(material.first());
+        return new Material(material.reel(), material.facts(), files, first);
+    }
+
+    private String note(Material material) {
+        return """
+                %s
+
+                This folder is a whole reel, made with Keen Reel. Open index.html in a browser to see it.
+
+                To put it on the web, copy the whole folder to your web server, for example with the file manager of
+                your host. The reel is then at the address of the folder. Nothing in it asks for anything elsewhere.
+
+                To show it inside another page of your site, paste the line below where it shall stand, and put the
+                address of the folder in place of %s/
+
+                %s
+
+                The folder does not change by itself. After a change on the bench, publish, take the folder again and
+                copy it over this one.
+                """.formatted(
+                material.reel().name(), "the-folder", material.reel().name().replace("\"", "&quot;"));
+    }
+
+    /** What is in it, by path inside the folder. */
+    public List<String> paths() {
+        List<String> all = new ArrayList<>(texts.keySet());
+        all.addAll(pictures.keySet());
+        return all;
+    }
+
+    /**
+     * Writes it as a ZIP file.
+     *
+     * @param bytes the bytes of a picture's file, by the address it has in the material
+     */
+    public void zip(OutputStream out, Function<String, byte[]> bytes) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        for (Map.Entry<String, byte[]> text : texts.entrySet()) {
+            put(zip, text.getKey(), text.getValue());
+        }
+        for (Map.Entry<String, String> picture : pictures.entrySet()) {
+            put(zip, picture.getKey(), bytes.apply(picture.getValue()));
+        }
+        zip.finish();
+    }
+
+    private void put(ZipOutputStream zip, String path, byte[] bytes) throws IOException {
+        ZipEntry entry = new ZipEntry(name + "/" + path);
+        entry.setTime(NO_TIME);
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}
