@@ -1,38 +1,60 @@
 import Alpine from '@alpinejs/csp';
 import { notice, send } from './http.js';
 
-const address = () => `/reels/${document.body.dataset.reel}/publication`;
+const reel = () => `/reels/${document.body.dataset.reel}`;
+const WAYS = { element: 'element', frame: 'frame', address: 'address', plain: 'element without style attributes' };
+const NOT_REACHED = 'Keen Reel was not reached. Nothing was changed; try again.';
 
 Alpine.data('publish', () => ({
   busy: false,
   problem: '',
-  async ask(method) {
+  addressProblem: '',
+  async ask(method, address) {
     this.busy = true;
     this.problem = '';
     try {
-      await send(method, address());
+      await send(method, reel() + address);
       location.reload();
     } catch (failed) {
       this.busy = false;
-      this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing was changed; try again.';
+      this.problem = failed.problem ?? NOT_REACHED;
     }
   },
   publish() {
-    return this.ask('POST');
+    return this.ask('POST', '/publication');
   },
   takeDown() {
-    return this.ask('DELETE');
+    return this.ask('DELETE', '/publication');
+  },
+  bringBack(event) {
+    return this.ask('POST', `/publications/${event.currentTarget.dataset.publication}/live`);
+  },
+  async setAddress(event) {
+    this.addressProblem = '';
+    try {
+      await send('PUT', '/settings/public-address', { origin: event.target.elements.origin.value });
+      location.reload();
+    } catch (failed) {
+      this.addressProblem = failed.problem ?? NOT_REACHED;
+    }
   },
   async copy(event) {
-    const what = event.target.dataset.copy;
+    const what = event.currentTarget.dataset.copy;
     const code = document.querySelector(`[data-code=${what}]`);
     try {
       await navigator.clipboard.writeText(code.value ?? code.textContent);
-      notice(`The ${what} is copied.`);
+      notice(`The ${WAYS[what]} is copied.`);
     } catch {
+      code.closest('details')?.setAttribute('open', '');
       code.select?.();
       notice('Your browser does not let a page copy. The code is selected: press Ctrl+C.');
     }
+    if (what === 'address') return;
+    // whoever has the new code keeps the right height free
+    send('POST', `${reel()}/code-taken`).then(
+      () => document.querySelector('[data-old-code]')?.remove(),
+      () => {},
+    );
   },
 }));
 Alpine.start();

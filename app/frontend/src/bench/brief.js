@@ -73,7 +73,8 @@ export class Brief {
   #scope(panel, scope) {
     panel.dataset.scope = scope;
     panel.querySelectorAll('[data-set-scope]').forEach((one) => one.setAttribute('aria-pressed', one.dataset.setScope === scope));
-    const value = this.#said(panel, scope) ?? this.#said(panel, 'all') ?? panel.dataset.usual;
+    const usual = panel.dataset.kind === 'wording' ? '' : panel.dataset.usual;
+    const value = this.#said(panel, scope) ?? this.#said(panel, 'all') ?? usual;
     panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
     panel.querySelectorAll('input:not([data-prefix])').forEach((input) => {
       input.value = value;

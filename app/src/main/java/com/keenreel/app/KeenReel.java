@@ -13,8 +13,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 @ConfigurationPropertiesScan
 public class KeenReel {
     /**
-     * Starts with {@code --keen-reel.data}, {@code --keen-reel.port}, {@code --keen-reel.site-port} and {@code
-     * --keen-reel.public-address}.
+     * Starts with {@code --keen-reel.data}, {@code --keen-reel.port}, {@code --keen-reel.site-port}, {@code
+     * --keen-reel.public-port} and {@code --keen-reel.public-address}.
      */
     public static void main(String[] args) {
         start(args);

@@ -39,7 +39,10 @@ public final class Running {
 
     private Running(Path data) {
         context = KeenReel.start(
-                "--keen-reel.data=" + data, "--keen-reel.port=" + freePort(), "--keen-reel.site-port=" + freePort());
+                "--keen-reel.data=" + data,
+                "--keen-reel.port=" + freePort(),
+                "--keen-reel.site-port=" + freePort(),
+                "--keen-reel.public-port=" + freePort());
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {
             context.close();
             delete(data);
@@ -75,6 +78,11 @@ public final class Running {
 
     public String site() {
         return settings().siteOrigin();
+    }
+
+    /** Where published addresses alone are answered. */
+    public String publicOnly() {
+        return "http://127.0.0.1:" + settings().publicPort();
     }
 
     public Settings settings() {

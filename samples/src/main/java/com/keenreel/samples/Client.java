@@ -11,7 +11,11 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -60,6 +64,29 @@ final class Client {
                     .asString();
         } catch (IOException unreadable) {
             throw new IllegalStateException("The picture " + file + " cannot be read.", unreadable);
+        }
+    }
+
+    /** Takes a reel's folder and unpacks it there. */
+    void takeFolder(String reel, Path into) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(origin + "/reels/" + reel + "/folder"))
+                .GET()
+                .build();
+        try (ZipInputStream zip = new ZipInputStream(
+                http.send(request, BodyHandlers.ofInputStream()).body())) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                Path file = into.resolve(entry.getName()).normalize();
+                if (!file.startsWith(into)) {
+                    throw new IllegalStateException("The folder names a file outside itself: " + entry.getName());
+                }
+                Files.createDirectories(file.getParent());
+                Files.copy(zip, file, StandardCopyOption.REPLACE_EXISTING);
+            }
+        } catch (IOException failed) {
+            throw new IllegalStateException("The folder could not be unpacked into " + into + ".", failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped.", stopped);
         }
     }
 

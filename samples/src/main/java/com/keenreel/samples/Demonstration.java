@@ -11,29 +11,37 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Builds the demonstration data: pictures, five reels, three practice pages. */
+/** Builds the demonstration data: pictures, eight reels, three practice pages, and one reel as a folder on disk. */
 public final class Demonstration {
     private final Client client;
     private final Path folder;
     private final Map<String, String> pictures = new HashMap<>();
 
-    private Demonstration(Client client, Path folder) {
+    private final Path staticFolder;
+
+    private Demonstration(Client client, Path folder, Path staticFolder) {
         this.client = client;
         this.folder = folder;
+        this.staticFolder = staticFolder;
     }
 
     /**
      * Brings everything in.
      *
-     * @param args where Keen Reel is reached, and the folder of the pictures
+     * @param args where Keen Reel is reached, the folder of the pictures, and where a folder made from a reel is put
      */
     public static void main(String[] args) {
-        if (args.length != 2) {
+        if (args.length != 3) {
             System.err.println(
-                    "Say where Keen Reel is reached and where the pictures are: http://localhost:8321 samples/pictures");
+                    "Say where Keen Reel is reached, where the pictures are, and where a folder made from a reel"
+                            + " goes: http://localhost:8321 samples/pictures data/demo/static");
             System.exit(2);
         }
-        new Demonstration(new Client(args[0]), Path.of(args[1])).build();
+        new Demonstration(
+                        new Client(args[0]),
+                        Path.of(args[1]),
+                        Path.of(args[2]).toAbsolutePath().normalize())
+                .build();
     }
 
     private void build() {
@@ -42,19 +50,32 @@ public final class Demonstration {
         String commissions = commissions();
         String partners = partners();
         String floors = floors();
-        handHeld();
+        String byHand = handHeld();
+        String plates = plates();
+        String glazes = glazes();
+        String passing = passing();
         Map<String, String> code = new HashMap<>();
-        for (String reel : List.of(days, commissions, partners, floors)) {
-            code.put(
-                    reel,
-                    client.send("POST", "/reels/" + reel + "/publication", Client.object())
-                            .path("element")
-                            .asString());
+        for (String reel : List.of(days, commissions, partners, floors, byHand, plates, glazes, passing)) {
+            code.put(reel, publish(reel));
         }
-        practicePages(code.get(days), code.get(commissions), code.get(partners), code.get(floors));
+        welcome(code.get(days), code.get(partners), code.get(passing));
+        whatWeDo(code.get(floors), code.get(commissions), code.get(byHand));
+        friends(code.get(glazes), code.get(plates), code.get(partners), code.get(days));
+        client.takeFolder(plates, staticFolder);
+
+        // what came later: a publication that was improved, and a change that is not published yet
+        client.edit(days, choose("motion.hold", null, "6"));
+        publish(days);
         client.edit(commissions, choose("motion.time", null, "0.6"));
         System.out.println("The demonstration data of Fennock Tileworks is in: " + pictures.size()
-                + " pictures, 5 reels, 3 practice pages.");
+                + " pictures, 8 reels, 3 practice pages, and one reel as a folder.");
+    }
+
+    /** Publishes a reel and gives back the element. */
+    private String publish(String reel) {
+        return client.send("POST", "/reels/" + reel + "/publication", Client.object())
+                .path("element")
+                .asString();
     }
 
     private void bringPictures() {
@@ -222,7 +243,7 @@ public final class Demonstration {
         }
     }
 
-    private void handHeld() {
+    private String handHeld() {
         String reel = make(
                 "Two floors, taken by hand",
                 "comparison",
@@ -235,9 +256,75 @@ public final class Demonstration {
             {"Fan floor", "Every second fan is new. Can you tell?"},
             {"Star and braid", "The braid was traced from its mirror side."}
         });
+        return reel;
     }
 
-    private void practicePages(String days, String commissions, String partners, String floors) {
+    private String plates() {
+        String[] names = {
+            "quatrefoil",
+            "eight-star",
+            "target-square",
+            "fan",
+            "flower-sprig",
+            "linked-petals",
+            "winding-band",
+            "pinwheel",
+            "damask"
+        };
+        String[] files = new String[names.length];
+        for (int i = 0; i < names.length; i++) {
+            files[i] = "plate-0" + (i + 1) + "-" + names[i] + ".jpg";
+        }
+        String reel = make("Pattern plates", "banner", "box 960", files);
+        client.edit(reel, choose("shape.width", null, "most 640"));
+        for (String setUp : new String[] {null, "tablet", "phone"}) {
+            client.edit(reel, choose("shape.ratio", setUp, "1:1"));
+        }
+        client.edit(reel, choose("motion.autoplay", null, "false"));
+        client.edit(reel, choose("motion.transition", null, "along"));
+        client.edit(reel, choose("words.place", null, "below"));
+        return reel;
+    }
+
+    private String glazes() {
+        String reel = make(
+                "Glaze colours",
+                "row",
+                "box 1200",
+                "glaze-celadon.jpg",
+                "glaze-cobalt.jpg",
+                "glaze-ochre.jpg",
+                "glaze-oxblood.jpg",
+                "glaze-turquoise.jpg",
+                "glaze-milk.jpg",
+                "glaze-slate.jpg",
+                "glaze-moss.jpg");
+        client.edit(reel, choose("row.shown", null, "4"));
+        client.edit(reel, choose("row.shown", "tablet", "3"));
+        client.edit(reel, choose("shape.ratio", null, "4:5"));
+        return reel;
+    }
+
+    private String passing() {
+        String reel = make(
+                "Plates in passing",
+                "marquee",
+                "full",
+                "plate-10-chevron.jpg",
+                "plate-02-eight-star.jpg",
+                "plate-12-dahlia.jpg",
+                "plate-04-fan.jpg",
+                "plate-11-strapwork.jpg",
+                "plate-08-pinwheel.jpg",
+                "plate-06-linked-petals.jpg");
+        client.edit(reel, choose("marquee.height", null, "160"));
+        client.edit(reel, choose("marquee.height", "phone", "110"));
+        client.edit(reel, choose("shape.gap", null, "12"));
+        client.edit(reel, choose("marquee.speed", null, "30"));
+        return reel;
+    }
+
+    private void welcome(String days, String partners, String passing) {
         page(
                 "welcome",
                 "Tiles that were nearly lost",
@@ -257,7 +344,11 @@ public final class Demonstration {
                         "side",
                         "Tuesday to Friday, eight to four.\nOpen workshop days on the first weekend of the month."),
                 block("heading", "main", "Who we work with"),
-                block("embed", "main", partners));
+                block("embed", "main", partners),
+                block("embed", "wide", passing));
+    }
+
+    private void whatWeDo(String floors, String commissions, String byHand) {
         page(
                 "what-we-do",
                 "What we do",
@@ -270,7 +361,12 @@ public final class Demonstration {
                 block("text", "side", "A square metre of mosaic takes two people four days, the cleaning not counted."),
                 block("heading", "main", "Commissions of this year"),
                 block("embed", "main", commissions),
-                block("text", "main", "Each of these walls began with one surviving tile."));
+                block("text", "main", "Each of these walls began with one surviving tile."),
+                block("heading", "main", "Two more floors, taken by hand"),
+                block("embed", "main", byHand));
+    }
+
+    private void friends(String glazes, String plates, String partners, String days) {
         page(
                 "partners",
                 "Partners and friends",
@@ -279,6 +375,9 @@ public final class Demonstration {
                         "main",
                         "Lime from one place, clay from another, drawings from a school that still teaches them."),
                 block("embed", "main", partners),
+                block("embed", "main", plates),
+                block("heading", "main", "Glazes that we keep"),
+                block("embed", "main", glazes),
                 block("text", "main", "And the days on which all of them come together:"),
                 block("embed", "main", days));
     }

@@ -59,11 +59,9 @@ public class PathHeaders extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
-    /** For a page at a public address: anyone may frame it; its own style sheets are named by their content. */
-    public static HttpHeaders published(String policy) {
-        HttpHeaders headers = new HttpHeaders();
-        headers.set(POLICY, policy + "; frame-ancestors *");
-        return headers;
+    /** The policy of a page at a public address: anyone may frame it; its own style sheets are named by their content. */
+    public static String published(String policy) {
+        return policy + "; frame-ancestors *";
     }
 
     /** For a draft page: only the application's own wall may frame it. */

@@ -5,7 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.URI;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -14,8 +13,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Keeps the sites apart. The application answers under its own host alone, so that no foreign name can be pointed at it;
- * another site can neither change anything nor read anything but published addresses; the practice site has its own port
- * and sees nothing of the application.
+ * another site can neither change anything nor read anything but published addresses; the practice site and the published
+ * addresses have ports of their own, which see nothing of the application.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -26,14 +25,16 @@ public class SiteGuard extends OncePerRequestFilter {
     private static final Set<String> CHANGING = Set.of("POST", "PUT", "PATCH", "DELETE");
 
     private final Settings settings;
+    private final PublicAddress publicAddress;
 
-    SiteGuard(Settings settings) {
+    SiteGuard(Settings settings, PublicAddress publicAddress) {
         this.settings = settings;
+        this.publicAddress = publicAddress;
     }
 
     /** True for addresses that visitors of any page may ask for. */
     static boolean isPublic(String path) {
-        return path.startsWith("/r/") || path.startsWith("/f/") || path.equals("/reel.js");
+        return path.startsWith("/r/") || path.startsWith("/f/") || path.equals("/reel.js") || path.equals("/oembed");
     }
 
     @Override
@@ -43,11 +44,14 @@ public class SiteGuard extends OncePerRequestFilter {
             practice(request, response, chain);
             return;
         }
+        if (request.getLocalPort() == settings.publicPort()) {
+            published(request, response, chain);
+            return;
+        }
         String host = String.valueOf(request.getHeader("Host"));
         String path = request.getRequestURI();
         boolean own = host.equals("localhost:" + settings.port());
-        boolean byPublicAddress = isPublic(path)
-                && host.equals(URI.create(settings.publicOrigin()).getAuthority());
+        boolean byPublicAddress = isPublic(path) && publicAddress.isNamedBy(host);
         if (!own && !byPublicAddress) {
             refuse(response, 421, "Keen Reel answers at " + settings.origin() + " only.");
         } else if (path.startsWith(PRACTICE)) {
@@ -76,12 +80,26 @@ public class SiteGuard extends OncePerRequestFilter {
         return foreign && !opened;
     }
 
+    /** Under whatever name a web server in front passes on: there is nothing here but what anyone may read. */
+    private static void published(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!isPublic(request.getRequestURI())) {
+            refuse(response, 404, "There is nothing at this address.");
+        } else if (!isReading(request)) {
+            refuse(response, 405, "Published addresses can only be read.");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static boolean isReading(HttpServletRequest request) {
+        return request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
+    }
+
     private void practice(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean known = ("127.0.0.1:" + settings.sitePort()).equals(request.getHeader("Host"));
-        boolean reading =
-                request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
-        if (!known || !reading) {
+        if (!known || !isReading(request)) {
             refuse(response, known ? 405 : 421, "The practice site is read at " + settings.siteOrigin() + ".");
             return;
         }

@@ -12,7 +12,6 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.publish.AddressPage;
-import com.keenreel.publish.Fragment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -147,8 +146,7 @@ class BenchController {
     @GetMapping("/draft")
     ResponseEntity<String> draft(@PathVariable String id) {
         StoredReel reel = reels.find(id);
-        Fragment fragment = publishing.draft(reel.reel(), "revision " + reel.revision());
-        AddressPage page = AddressPage.draft(fragment, reel.slug(), reel.reel().name(), "/app/port.js");
+        AddressPage page = publishing.draftPage(reel, "/app/port.js");
         return ResponseEntity.ok()
                 .headers(PathHeaders.draft(page.policy()))
                 .contentType(MediaType.parseMediaType("text/html;charset=utf-8"))

@@ -2,13 +2,16 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.time.Running;
+import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -128,6 +131,7 @@ public final class Brief {
             sentence()
                     .text(
                             "Visitors stop it by a pause button, by pointing at it, or by reaching a logo with the keyboard.");
+            speech(Phrase.PAUSE, Phrase.PLAY);
             column("Steering");
             return;
         }
@@ -176,7 +180,25 @@ public final class Brief {
                     .by(Options.TEXT_LINES)
                     .text(" for its text; so all slides are equally high.");
         }
+        speech(Phrase.values());
         column("Words");
+    }
+
+    /** What is said to those who listen. */
+    private void speech(Phrase... phrases) {
+        Sentence speech = sentence().text("Its language is ").all(Options.LANGUAGE);
+        if (reel.direction() == Direction.RTL) {
+            speech.text(", read from right to left");
+        }
+        if (!Spoken.knows(reel.language())) {
+            speech.text("; Keen Reel has no words of it, so until you reword them, English is said");
+        }
+        speech.text(". Those who listen hear ");
+        for (int i = 0; i < phrases.length; i++) {
+            speech.text(i == 0 ? "" : i == phrases.length - 1 ? " and " : ", ")
+                    .control(Control.wording(reel, phrases[i]));
+        }
+        speech.text(".");
     }
 
     private <T> boolean any(Option<T> option, java.util.function.Predicate<T> test) {

@@ -1,12 +1,16 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Domain;
 import com.keenreel.core.reel.Option;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param option the option's key; "slot" for where the reel sits
  * @param scope "all", or the set-up that it speaks of
  * @param label what the sentence says
- * @param kind which control opens: choice, number, ratio, width, colour or slot
+ * @param kind which control opens: choice, number, ratio, width, colour, slot, language or wording
  * @param meaning one sentence about the option
  * @param bySetUp whether phone, tablet and desk may differ
  * @param said what is said, by scope; what is not said is missing
@@ -73,14 +77,32 @@ public record Control(
         return new Control(
                 option.key(),
                 setUp == null ? "all" : setUp.word(),
-                domain.say(value),
+                reel.direction().say(domain.say(value)),
                 kind(domain),
                 option.meaning(),
                 option.bySetUp(),
                 said,
                 domain.write(option.usual()),
-                choices(domain),
+                choices(domain, reel.direction()),
                 domain instanceof Domain.Within within ? within : null);
+    }
+
+    /** How a phrase is worded; as usual means as the reel's language has it. */
+    static Control wording(Reel reel, Phrase phrase) {
+        Option<String> option = Options.wording(phrase);
+        Spoken spoken = new Spoken(reel);
+        String own = reel.choices().get(option);
+        return new Control(
+                option.key(),
+                "all",
+                "\u201c" + spoken.say(phrase) + "\u201d",
+                "wording",
+                option.meaning(),
+                false,
+                own.isEmpty() ? Map.of() : Map.of("all", own),
+                spoken.usual(phrase),
+                List.of(),
+                null);
     }
 
     static Control slot(Reel reel) {
@@ -107,13 +129,18 @@ public record Control(
         if (domain instanceof Domain.Widths) {
             return "width";
         }
+        if (domain instanceof Domain.Languages) {
+            return "language";
+        }
         return domain instanceof Domain.Colours ? "colour" : "choice";
     }
 
-    private static List<Choice> choices(Domain<?> domain) {
+    private static List<Choice> choices(Domain<?> domain, Direction direction) {
         List<Choice> choices = new ArrayList<>();
         if (domain instanceof Domain.OneOf<?> oneOf) {
-            add(oneOf, choices);
+            add(oneOf, direction, choices);
+        } else if (domain instanceof Domain.Languages languages) {
+            languages.offered().forEach(one -> choices.add(new Choice(one.tag(), one.say())));
         } else if (domain instanceof Domain.YesNo yesNo) {
             choices.add(new Choice("true", yesNo.yes()));
             choices.add(new Choice("false", yesNo.no()));
@@ -125,7 +152,7 @@ public record Control(
         return choices;
     }
 
-    private static <E extends Enum<E>> void add(Domain.OneOf<E> oneOf, List<Choice> choices) {
-        oneOf.values().forEach(value -> choices.add(new Choice(oneOf.write(value), oneOf.say(value))));
+    private static <E extends Enum<E>> void add(Domain.OneOf<E> oneOf, Direction direction, List<Choice> choices) {
+        oneOf.values().forEach(value -> choices.add(new Choice(oneOf.write(value), direction.say(oneOf.say(value)))));
     }
 }

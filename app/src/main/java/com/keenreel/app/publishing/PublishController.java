@@ -1,109 +1,157 @@
 package com.keenreel.app.publishing;
 
+import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
-import com.keenreel.app.store.PracticePage;
-import com.keenreel.app.store.PracticeStore;
+import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.publish.Folder;
 import com.keenreel.publish.Snippet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** The Publish page of a reel. */
+/** The Publish page of a reel, and what is done on it. */
 @Controller
+@RequestMapping("/reels/{id}")
 class PublishController {
     private final ReelStore reels;
     private final PublicationStore publications;
     private final Publishing publishing;
-    private final PracticeStore practice;
+    private final Standing standing;
     private final Settings settings;
+    private final PublicAddress publicAddress;
 
     PublishController(
             ReelStore reels,
             PublicationStore publications,
             Publishing publishing,
-            PracticeStore practice,
-            Settings settings) {
+            Standing standing,
+            Settings settings,
+            PublicAddress publicAddress) {
         this.reels = reels;
         this.publications = publications;
         this.publishing = publishing;
-        this.practice = practice;
+        this.standing = standing;
         this.settings = settings;
+        this.publicAddress = publicAddress;
     }
 
-    /** A practice page, and whether this reel is pasted into it. */
-    record Place(String slug, String title, boolean shows) {}
+    private String address(StoredReel reel) {
+        return publicAddress.origin() + "/r/" + reel.slug();
+    }
 
-    @GetMapping("/reels/{id}/publish")
+    @GetMapping("/publish")
     String page(@PathVariable String id, Model model) {
         StoredReel reel = reels.find(id);
         Optional<Published> live = publications.live(id);
-        boolean changed = live.map(one -> publishing.changedSince(reel, one)).orElse(true);
-        String address = settings.publicOrigin() + "/r/" + reel.slug();
         model.addAttribute("id", id);
         model.addAttribute("name", reel.reel().name());
         model.addAttribute("slides", reel.reel().slides().size());
         model.addAttribute("revision", reel.revision());
         model.addAttribute("live", live.orElse(null));
-        model.addAttribute("wasLive", reel.wasLive());
-        model.addAttribute("changed", changed);
-        model.addAttribute(
-                "changes", live.map(one -> reels.since(id, one.revision())).orElse(List.of()));
-        model.addAttribute("address", address);
-        model.addAttribute("loopback", settings.publicAddress().isEmpty());
-        model.addAttribute("origin", settings.publicOrigin());
-        model.addAttribute("slot", reel.reel().slot().toString());
-        live.ifPresent(one -> {
-            Snippet snippet = publishing.snippet(reel, one);
-            model.addAttribute("element", snippet.element());
-            model.addAttribute("frame", snippet.frame());
-        });
+        model.addAttribute("liveLast", publications.liveLast(id).orElse(null));
+        model.addAttribute("earlier", standing.earlier(reel));
+        model.addAttribute("places", standing.places(reel));
+        model.addAttribute("address", address(reel));
+        model.addAttribute("origin", publicAddress.origin());
+        model.addAttribute("loopback", publicAddress.isLoopback());
+        model.addAttribute("fixed", publicAddress.isFixed());
         model.addAttribute("site", settings.siteOrigin());
-        model.addAttribute(
-                "places",
-                practice.all().stream().map(page -> place(page, address)).toList());
+        model.addAttribute("slot", reel.reel().slot().toString());
+        model.addAttribute("ways", Way.values());
+        live.ifPresent(one -> whatIsLive(reel, one, model));
         return "publish";
     }
 
-    private static Place place(PracticePage page, String address) {
-        return new Place(
-                page.slug(),
-                page.title(),
-                page.blocks().stream().anyMatch(block -> block.content().contains(address + "\"")));
+    private void whatIsLive(StoredReel reel, Published live, Model model) {
+        Snippet snippet = publishing.snippet(reel, live);
+        Map<String, Long> wentLive = publications.wentLive(reel.id());
+        model.addAttribute("since", Standing.when(wentLive.getOrDefault(live.id(), live.madeAt())));
+        model.addAttribute("changes", standing.changes(reel, live));
+        model.addAttribute("comingHeights", standing.comingHeights(reel, live));
+        model.addAttribute("otherHeights", standing.otherHeights(reel, live));
+        model.addAttribute("practice", standing.practice(address(reel), snippet.reserved()));
+        model.addAttribute("element", snippet.element());
+        model.addAttribute("plainElement", snippet.plainElement());
+        model.addAttribute("frame", snippet.frame());
     }
 
     /** Publishes the head. */
-    @PostMapping("/reels/{id}/publication")
+    @PostMapping("/publication")
     @ResponseBody
     Map<String, Object> publish(@PathVariable String id) {
         StoredReel reel = reels.find(id);
         Published live = publishing.publish(reel);
+        return said(reel, live);
+    }
+
+    /** Makes an earlier publication live again: brings it back, or puts back what was taken down. */
+    @PostMapping("/publications/{publication}/live")
+    @ResponseBody
+    Map<String, Object> bringBack(@PathVariable String id, @PathVariable String publication) {
+        StoredReel reel = reels.find(id);
+        publications.bringBack(reel.id(), publication);
+        return said(reel, live(reel));
+    }
+
+    private Map<String, Object> said(StoredReel reel, Published live) {
         Snippet snippet = publishing.snippet(reel, live);
         return Map.of(
                 "publication", live.id(),
                 "revision", live.revision(),
                 "slug", reel.slug(),
-                "address", settings.publicOrigin() + "/r/" + reel.slug(),
+                "address", address(reel),
                 "element", snippet.element(),
+                "plainElement", snippet.plainElement(),
                 "frame", snippet.frame());
     }
 
+    private Published live(StoredReel reel) {
+        return publications.live(reel.id()).orElseThrow(() -> new NotThere("This reel is not live."));
+    }
+
     /** Takes the reel down. */
-    @DeleteMapping("/reels/{id}/publication")
+    @DeleteMapping("/publication")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeDown(@PathVariable String id) {
         publications.takeDown(reels.find(id).id());
+    }
+
+    /** Remembers that the code of what is live was copied, and so which height pages keep free. */
+    @PostMapping("/code-taken")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void codeTaken(@PathVariable String id) {
+        publications.takeCode(id, live(reels.find(id)).reserved());
+    }
+
+    /** What is live as a folder, in a ZIP file. */
+    @GetMapping("/folder")
+    ResponseEntity<StreamingResponseBody> folder(@PathVariable String id) {
+        StoredReel reel = reels.find(id);
+        Published live = live(reel);
+        Folder folder = publishing.folder(reel, live);
+        ContentDisposition saved =
+                ContentDisposition.attachment().filename(reel.slug() + ".zip").build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, saved.toString())
+                .body(out -> folder.zip(out, address -> publishing.bytes(live, address)));
     }
 }

@@ -1,7 +1,9 @@
 package com.keenreel.app.publishing;
 
-import com.keenreel.app.access.Settings;
+import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.jobs.Workers;
+import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
@@ -11,7 +13,6 @@ import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
@@ -20,11 +21,14 @@ import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
 import com.keenreel.publish.Fingerprint;
+import com.keenreel.publish.Folder;
 import com.keenreel.publish.Fragment;
 import com.keenreel.publish.FragmentWriter;
 import com.keenreel.publish.Material;
 import com.keenreel.publish.PictureFiles;
+import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.Snippet;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -44,16 +48,23 @@ public class Publishing {
     private final PictureStore pictures;
     private final PublicationStore publications;
     private final Workers workers;
-    private final Settings settings;
+    private final ContentFiles files;
+    private final PublicAddress publicAddress;
     private final Advances type = new PublishedType();
 
     Publishing(
-            ReelStore reels, PictureStore pictures, PublicationStore publications, Workers workers, Settings settings) {
+            ReelStore reels,
+            PictureStore pictures,
+            PublicationStore publications,
+            Workers workers,
+            ContentFiles files,
+            PublicAddress publicAddress) {
         this.reels = reels;
         this.pictures = pictures;
         this.publications = publications;
         this.workers = workers;
-        this.settings = settings;
+        this.files = files;
+        this.publicAddress = publicAddress;
     }
 
     /** The pictures a reel shows, each in its newest version. */
@@ -85,20 +96,28 @@ public class Publishing {
 
     /** What the wall shows. */
     public Fragment draft(Reel reel, String version) {
-        Shelf shelf = shelf(reel);
-        Map<PictureId, PictureFiles> files = shelf.draftFiles();
-        PictureFiles first = first(reel).map(files::get).orElse(NO_PICTURE);
-        return FragmentWriter.write(new Material(reel, shelf.facts(type), files, first), version);
+        return FragmentWriter.write(draftMaterial(reel), version);
     }
 
-    /** The picture that is drawn first. */
-    private static Optional<PictureId> first(Reel reel) {
-        if (reel.slides().isEmpty()) {
-            return Optional.empty();
-        }
-        Carries carries = reel.slides().get(0).carries();
-        List<PictureId> shown = carries.pictures();
-        return shown.isEmpty() ? Optional.empty() : Optional.of(shown.get(shown.size() - 1));
+    /** The page of a wall's frame. */
+    public AddressPage draftPage(StoredReel reel, String port) {
+        Material material = draftMaterial(reel.reel());
+        Fragment fragment = FragmentWriter.write(material, "revision " + reel.revision());
+        return AddressPage.draft(fragment, reel.slug(), material, port);
+    }
+
+    private Material draftMaterial(Reel reel) {
+        Shelf shelf = shelf(reel);
+        Map<PictureId, PictureFiles> all = shelf.draftFiles();
+        return material(reel, shelf, all, all);
+    }
+
+    /** The material of a reel; {@code stable} has the files of its first picture. */
+    private Material material(
+            Reel reel, Shelf shelf, Map<PictureId, PictureFiles> all, Map<PictureId, PictureFiles> stable) {
+        Material material = new Material(reel, shelf.facts(type), all, NO_PICTURE);
+        PictureFiles first = material.firstPicture().map(stable::get).orElse(NO_PICTURE);
+        return new Material(reel, material.facts(), all, first);
     }
 
     /**
@@ -119,19 +138,23 @@ public class Publishing {
             }
         }
         Published publication = publication(reel, shelf);
+        PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
         publications.goLive(publication);
         return publication;
     }
 
     private Published publication(StoredReel reel, Shelf shelf) {
-        Set<Published.File> files = new LinkedHashSet<>();
-        Material material = material(reel.slug(), reel.reel(), shelf, files);
+        Set<Published.File> needed = new LinkedHashSet<>();
+        Material material = material(reel.slug(), reel.reel(), shelf, needed);
+        PlayerFiles.shipped()
+                .published()
+                .forEach(own -> needed.add(new Published.File(own.sha256(), own.extension(), -1)));
         Fragment written = FragmentWriter.write(material, "");
         String fingerprint = Fingerprint.of(written);
-        String id = fingerprint.substring(0, 24);
-        Fragment fragment =
-                new Fragment(id, written.html(), written.css(), written.plan(), written.player(), written.type());
-        AddressPage page = AddressPage.of(fragment, reel.slug(), reel.reel().name());
+        String id = PlayerFiles.sha256((reel.id() + fingerprint).getBytes(StandardCharsets.UTF_8))
+                .substring(0, 24);
+        Fragment fragment = written.as(id);
+        AddressPage page = AddressPage.of(fragment, reel.slug(), material);
         return new Published(
                 id,
                 reel.id(),
@@ -141,35 +164,34 @@ public class Publishing {
                 fragment.markedJson(),
                 page.html(),
                 page.policy(),
-                List.copyOf(files),
+                new Snippet(material, "", reel.slug()).reserved(),
+                List.copyOf(needed),
                 System.currentTimeMillis());
     }
 
     private Material material(String slug, Reel reel, Shelf shelf, Set<Published.File> needed) {
         Map<PictureId, PictureFiles> all = new LinkedHashMap<>();
-        Optional<PictureId> firstPicture = first(reel);
-        PictureFiles first = NO_PICTURE;
+        Map<PictureId, PictureFiles> stable = new LinkedHashMap<>();
+        Optional<PictureId> first = new Material(reel, shelf.facts(type), Map.of(), NO_PICTURE).firstPicture();
         for (PictureId picture : reel.pictures()) {
-            boolean isFirst = firstPicture.filter(picture::equals).isPresent();
-            List<PictureFiles.File> files = new ArrayList<>();
+            boolean isFirst = first.filter(picture::equals).isPresent();
+            List<PictureFiles.File> byContent = new ArrayList<>();
             List<PictureFiles.File> atStable = new ArrayList<>();
             for (Made made :
                     Shelf.published(pictures.made(shelf.version(picture).id()))) {
                 String extension = made.format().extension();
-                files.add(new PictureFiles.File(made.width(), "/f/" + made.sha256() + "." + extension));
+                byContent.add(new PictureFiles.File(made.width(), "/f/" + made.sha256() + "." + extension));
                 atStable.add(
                         new PictureFiles.File(made.width(), "/r/" + slug + "/first-" + made.width() + "." + extension));
                 needed.add(new Published.File(made.sha256(), extension, isFirst ? made.width() : -1));
             }
-            if (files.isEmpty()) {
+            if (byContent.isEmpty()) {
                 throw new Refusal("A picture of this reel is not ready: it is still being worked on.");
             }
-            all.put(picture, new PictureFiles(files));
-            if (isFirst) {
-                first = new PictureFiles(atStable);
-            }
+            all.put(picture, new PictureFiles(byContent));
+            stable.put(picture, new PictureFiles(atStable));
         }
-        return new Material(reel, shelf.facts(type), all, first);
+        return material(reel, shelf, all, stable);
     }
 
     /** Whether visitors would meet something else if the head were published now. */
@@ -181,11 +203,45 @@ public class Publishing {
         }
     }
 
-    /** What an editor pastes to show what is live, made for the slot that was chosen last. */
+    /** The document that was published. */
+    public Reel published(Published publication) {
+        return reels.at(publication.reelId(), publication.revision());
+    }
+
+    /** What an editor pastes to show that publication, made for the slot that was chosen last. */
     public Snippet snippet(StoredReel reel, Published live) {
-        Reel published =
-                reels.at(live.reelId(), live.revision()).withSlot(reel.reel().slot());
-        Material material = material(reel.slug(), published, frozen(published, live), new LinkedHashSet<>());
-        return new Snippet(material, settings.publicOrigin(), reel.slug());
+        return new Snippet(material(reel, live), publicAddress.origin(), reel.slug());
+    }
+
+    /** That publication as a folder. */
+    public Folder folder(StoredReel reel, Published live) {
+        return new Folder(material(reel, live), reel.slug());
+    }
+
+    /** The bytes of a published picture, by the address that a folder's material gives it. */
+    public byte[] bytes(Published live, String address) {
+        String name = address.substring(address.lastIndexOf('/') + 1, address.lastIndexOf('.'));
+        if (!name.startsWith("first-")) {
+            return files.read(name);
+        }
+        int width = Integer.parseInt(name.substring("first-".length()));
+        return live.files().stream()
+                .filter(file -> file.firstWidth() == width)
+                .findFirst()
+                .map(file -> files.read(file.sha256()))
+                .orElseThrow(() -> new NotThere("A picture of this publication is missing."));
+    }
+
+    private Material material(StoredReel reel, Published live) {
+        Reel published = published(live).withSlot(reel.reel().slot());
+        return material(reel.slug(), published, frozen(published, live), new LinkedHashSet<>());
+    }
+
+    /** The height that code for a page would keep free if the head were published now; empty when it cannot be. */
+    public Optional<String> reservedByHead(StoredReel reel) {
+        if (reel.reel().slides().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Snippet(draftMaterial(reel.reel()), "", reel.slug()).reserved());
     }
 }

@@ -1,5 +1,6 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.Ids;
@@ -45,18 +46,21 @@ class ReelsController {
     private final PublicationStore publications;
     private final Publishing publishing;
     private final Settings settings;
+    private final PublicAddress publicAddress;
 
     ReelsController(
             ReelStore reels,
             PictureStore pictures,
             PublicationStore publications,
             Publishing publishing,
-            Settings settings) {
+            Settings settings,
+            PublicAddress publicAddress) {
         this.reels = reels;
         this.pictures = pictures;
         this.publications = publications;
         this.publishing = publishing;
         this.settings = settings;
+        this.publicAddress = publicAddress;
     }
 
     /** A row of the list. State is "draft", "live", "changed" or "down". */
@@ -124,7 +128,7 @@ class ReelsController {
                 state,
                 says,
                 revision + ", " + when,
-                live.isPresent() ? settings.publicOrigin() + "/r/" + reel.slug() : "",
+                live.isPresent() ? publicAddress.origin() + "/r/" + reel.slug() : "",
                 Strip.of(reel.reel(), publishing.shelf(reel.reel()), reel.id()));
     }
 

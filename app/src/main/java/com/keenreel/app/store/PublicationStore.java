@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import static com.keenreel.app.store.sql.Tables.LIVE_CHANGE;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_FILE;
 import static com.keenreel.app.store.sql.Tables.REEL;
@@ -9,60 +10,147 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Publications, and which of them is live. Going live and taking down are one transaction each. */
+/**
+ * Publications, and which of them is live. Going live, bringing back, putting back and taking down are one transaction
+ * each.
+ */
 @Component
 public class PublicationStore {
     private final DSLContext sql;
+    private final AtomicLong changes = new AtomicLong();
 
     public PublicationStore(DSLContext sql) {
         this.sql = sql;
+    }
+
+    /** A number that is another one after every change of what is live. */
+    public long changes() {
+        return changes.get();
     }
 
     /** Keeps a publication and makes it live, both or neither. One that is already kept goes live again. */
     public void goLive(Published publication) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
-            ObjectNode versions = DocumentJson.MAPPER.createObjectNode();
-            publication.versions().forEach((picture, version) -> versions.put(picture.value(), version));
-            int fresh = tx.insertInto(PUBLICATION)
-                    .set(PUBLICATION.ID, publication.id())
-                    .set(PUBLICATION.REEL_ID, publication.reelId())
-                    .set(PUBLICATION.REVISION, publication.revision())
-                    .set(PUBLICATION.FINGERPRINT, publication.fingerprint())
-                    .set(PUBLICATION.VERSIONS, versions.toString())
-                    .set(PUBLICATION.FRAGMENT, publication.fragment())
-                    .set(PUBLICATION.PAGE, publication.page())
-                    .set(PUBLICATION.POLICY, publication.policy())
-                    .set(PUBLICATION.MADE_AT, publication.madeAt())
-                    .onConflictDoNothing()
-                    .execute();
-            if (fresh == 1) {
-                publication
-                        .files()
-                        .forEach(file -> tx.insertInto(PUBLICATION_FILE)
-                                .set(PUBLICATION_FILE.PUBLICATION_ID, publication.id())
-                                .set(PUBLICATION_FILE.SHA256, file.sha256())
-                                .set(PUBLICATION_FILE.FORMAT, file.format())
-                                .set(
-                                        PUBLICATION_FILE.FIRST_WIDTH,
-                                        file.firstWidth() < 0 ? null : (long) file.firstWidth())
-                                .execute());
-            }
-            tx.update(REEL)
-                    .set(REEL.LIVE, publication.id())
-                    .where(REEL.ID.eq(publication.reelId()))
-                    .execute();
+            keep(tx, publication);
+            change(tx, publication.reelId(), publication.id());
         });
+        changes.incrementAndGet();
+    }
+
+    private static void keep(DSLContext tx, Published publication) {
+        ObjectNode versions = DocumentJson.MAPPER.createObjectNode();
+        publication.versions().forEach((picture, version) -> versions.put(picture.value(), version));
+        int fresh = tx.insertInto(PUBLICATION)
+                .set(PUBLICATION.ID, publication.id())
+                .set(PUBLICATION.REEL_ID, publication.reelId())
+                .set(PUBLICATION.REVISION, publication.revision())
+                .set(PUBLICATION.FINGERPRINT, publication.fingerprint())
+                .set(PUBLICATION.VERSIONS, versions.toString())
+                .set(PUBLICATION.FRAGMENT, publication.fragment())
+                .set(PUBLICATION.PAGE, publication.page())
+                .set(PUBLICATION.POLICY, publication.policy())
+                .set(PUBLICATION.RESERVED, publication.reserved())
+                .set(PUBLICATION.MADE_AT, publication.madeAt())
+                .onConflictDoNothing()
+                .execute();
+        if (fresh == 0) {
+            return;
+        }
+        for (Published.File file : publication.files()) {
+            tx.insertInto(PUBLICATION_FILE)
+                    .set(PUBLICATION_FILE.PUBLICATION_ID, publication.id())
+                    .set(PUBLICATION_FILE.SHA256, file.sha256())
+                    .set(PUBLICATION_FILE.FORMAT, file.format())
+                    .set(PUBLICATION_FILE.FIRST_WIDTH, file.firstWidth() < 0 ? null : (long) file.firstWidth())
+                    .execute();
+        }
+    }
+
+    private static void change(DSLContext tx, String reelId, @Nullable String publication) {
+        tx.update(REEL).set(REEL.LIVE, publication).where(REEL.ID.eq(reelId)).execute();
+        tx.insertInto(LIVE_CHANGE)
+                .set(LIVE_CHANGE.REEL_ID, reelId)
+                .set(LIVE_CHANGE.PUBLICATION_ID, publication)
+                .set(LIVE_CHANGE.MADE_AT, System.currentTimeMillis())
+                .execute();
     }
 
     /** Takes a reel down: its address and its elements show nothing. */
     public void takeDown(String reelId) {
-        sql.update(REEL).setNull(REEL.LIVE).where(REEL.ID.eq(reelId)).execute();
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            if (tx.fetchExists(REEL, REEL.ID.eq(reelId), REEL.LIVE.isNotNull())) {
+                change(tx, reelId, null);
+            }
+        });
+        changes.incrementAndGet();
+    }
+
+    /**
+     * Makes an earlier publication of that reel live again.
+     *
+     * @throws NotThere when the reel has no such publication
+     */
+    public void bringBack(String reelId, String publication) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            if (!tx.fetchExists(PUBLICATION, PUBLICATION.ID.eq(publication), PUBLICATION.REEL_ID.eq(reelId))) {
+                throw new NotThere("This reel has no such publication.");
+            }
+            change(tx, reelId, publication);
+        });
+        changes.incrementAndGet();
+    }
+
+    /** What was live last, when nothing is now; empty when nothing ever was. */
+    public Optional<String> liveLast(String reelId) {
+        return sql.select(LIVE_CHANGE.PUBLICATION_ID)
+                .from(LIVE_CHANGE)
+                .where(LIVE_CHANGE.REEL_ID.eq(reelId), LIVE_CHANGE.PUBLICATION_ID.isNotNull())
+                .orderBy(LIVE_CHANGE.ID.desc())
+                .limit(1)
+                .fetchOptional(LIVE_CHANGE.PUBLICATION_ID);
+    }
+
+    /** When each publication of that reel last went live, ms since 1970, by its id. */
+    public Map<String, Long> wentLive(String reelId) {
+        return sql.select(LIVE_CHANGE.PUBLICATION_ID, DSL.max(LIVE_CHANGE.MADE_AT))
+                .from(LIVE_CHANGE)
+                .where(LIVE_CHANGE.REEL_ID.eq(reelId), LIVE_CHANGE.PUBLICATION_ID.isNotNull())
+                .groupBy(LIVE_CHANGE.PUBLICATION_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+    }
+
+    /** The height that the code copied last keeps free, as it is printed there; of the first publication when none was. */
+    public Optional<String> codeTaken(String reelId) {
+        Optional<String> taken = sql.select(REEL.CODE_TAKEN)
+                .from(REEL)
+                .where(REEL.ID.eq(reelId), REEL.CODE_TAKEN.isNotNull())
+                .fetchOptional(REEL.CODE_TAKEN);
+        return taken.isPresent()
+                ? taken
+                : sql.select(PUBLICATION.RESERVED)
+                        .from(PUBLICATION)
+                        .where(PUBLICATION.REEL_ID.eq(reelId), PUBLICATION.RESERVED.ne(""))
+                        .orderBy(PUBLICATION.MADE_AT)
+                        .limit(1)
+                        .fetchOptional(PUBLICATION.RESERVED);
+    }
+
+    /** Remembers that the code of that publication was copied. */
+    public void takeCode(String reelId, String reserved) {
+        sql.update(REEL)
+                .set(REEL.CODE_TAKEN, reserved)
+                .where(REEL.ID.eq(reelId))
+                .execute();
     }
 
     /** What is live for that reel, if anything. */
@@ -107,6 +195,7 @@ public class PublicationStore {
                         row.get(PUBLICATION.FRAGMENT),
                         row.get(PUBLICATION.PAGE),
                         row.get(PUBLICATION.POLICY),
+                        row.get(PUBLICATION.RESERVED),
                         files(row.get(PUBLICATION.ID)),
                         row.get(PUBLICATION.MADE_AT)));
     }

@@ -13,8 +13,9 @@ import java.util.Map;
  * @param fingerprint what visitors meet, as a hash
  * @param versions the versions of pictures that it shows
  * @param fragment JSON, addresses marked
- * @param page the page at its address
+ * @param page the page at its address, absolute addresses marked
  * @param policy that page's content security policy
+ * @param reserved the height that code for a page keeps free, as it is printed there
  * @param files everything it needs by content
  * @param madeAt ms since 1970
  */
@@ -27,6 +28,7 @@ public record Published(
         String fragment,
         String page,
         String policy,
+        String reserved,
         List<File> files,
         long madeAt) {
     /**

@@ -51,6 +51,7 @@ class KilledTest {
                     "fragment " + n,
                     "page " + n,
                     "policy " + n,
+                    "calc(" + n + "px)",
                     files,
                     n);
         }

@@ -1,0 +1,34 @@
+package com.keenreel.app.access;
+
+import org.apache.catalina.connector.Connector;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.stereotype.Component;
+
+/**
+ * The ports beside the application's own, all on the loopback address: the practice site, which is another site for every
+ * browser, and, where it is wanted, published addresses alone.
+ */
+@Component
+class MorePorts implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+    private final Settings settings;
+
+    MorePorts(Settings settings) {
+        this.settings = settings;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        factory.addAdditionalConnectors(connector(settings.sitePort()));
+        if (settings.publicPort() > 0) {
+            factory.addAdditionalConnectors(connector(settings.publicPort()));
+        }
+    }
+
+    private static Connector connector(int port) {
+        Connector connector = new Connector("HTTP/1.1");
+        connector.setPort(port);
+        connector.setProperty("address", "127.0.0.1");
+        return connector;
+    }
+}

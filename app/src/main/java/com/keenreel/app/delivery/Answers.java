@@ -1,0 +1,144 @@
+package com.keenreel.app.delivery;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.keenreel.app.access.PathHeaders;
+import com.keenreel.app.access.PublicAddress;
+import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.PublicationStore;
+import com.keenreel.app.store.Published;
+import com.keenreel.imaging.Format;
+import com.keenreel.publish.AddressPage;
+import com.keenreel.publish.Base;
+import com.keenreel.publish.Fragment;
+import com.keenreel.publish.PlayerFiles;
+import com.keenreel.publish.PlayerFiles.Shipped;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+
+/**
+ * What the public addresses answer. What is live is kept ready until it changes; files by content never change. What is
+ * taken down or unknown answers with an empty reel, not with an error: an error would be logged in every visitor's
+ * console.
+ */
+@Component
+class Answers {
+    private static final String HTML = "text/html;charset=utf-8";
+    private static final String JSON = "application/json;charset=utf-8";
+    private static final String JAVASCRIPT = "text/javascript;charset=utf-8";
+    private static final Map<String, String> TYPES = Map.of(
+            "webp", Format.WEBP.mediaType(), "svg", Format.SVG.mediaType(), "js", JAVASCRIPT, "woff2", "font/woff2");
+
+    /** Files that are kept in memory, bytes in all; one that is larger than a sixteenth of it is read each time. */
+    private static final long IN_MEMORY = 64L << 20;
+
+    private final PublicationStore publications;
+    private final ContentFiles files;
+    private final PublicAddress publicAddress;
+    private final Map<String, Live> live = new ConcurrentHashMap<>();
+    private final Cache<String, Answer> byContent = Caffeine.newBuilder()
+            .maximumWeight(IN_MEMORY)
+            .weigher((String name, Answer file) -> file.weight())
+            .build();
+    private final Answer shell = shipped(PlayerFiles.shipped().shell());
+
+    Answers(PublicationStore publications, ContentFiles files, PublicAddress publicAddress) {
+        this.publications = publications;
+        this.files = files;
+        this.publicAddress = publicAddress;
+        PlayerFiles.shipped().published().forEach(own -> byContent.put(own.sha256(), shipped(own)));
+    }
+
+    /** One reel that is live, as it was made ready; {@code changes} and {@code origin} tell whether it still holds. */
+    private record Live(long changes, String origin, Published published, Answer page, Answer fragment) {}
+
+    private static Answer shipped(Shipped file) {
+        return Answer.file(TYPES.get(file.extension()), file.bytes(), file.sha256());
+    }
+
+    private Optional<Live> live(String slug) {
+        long changes = publications.changes();
+        String origin = publicAddress.origin();
+        Live ready = live.get(slug);
+        if (ready != null && ready.changes() == changes && ready.origin().equals(origin)) {
+            return Optional.of(ready);
+        }
+        Optional<Live> fresh = publications.liveAt(slug).map(one -> ready(one, changes, origin));
+        fresh.ifPresentOrElse(one -> live.put(slug, one), () -> live.remove(slug));
+        return fresh;
+    }
+
+    private static Live ready(Published published, long changes, String origin) {
+        String tag = published.id() + "-" + Integer.toHexString(origin.hashCode());
+        String page = Base.putAbsolute(published.page(), origin);
+        return new Live(
+                changes,
+                origin,
+                published,
+                Answer.text(HTML, page, tag, PathHeaders.published(published.policy())),
+                Answer.text(JSON, Base.put(published.fragment(), origin), tag, null));
+    }
+
+    /** What is live at that slug, as an id; empty for nothing. */
+    String publication(String slug) {
+        return live(slug).map(one -> one.published().id()).orElse("");
+    }
+
+    Answer page(String slug) {
+        return live(slug).map(Live::page).orElseGet(() -> {
+            AddressPage nothing = AddressPage.nothing();
+            return Answer.text(HTML, nothing.html(), "nothing", PathHeaders.published(nothing.policy()));
+        });
+    }
+
+    Answer fragment(String slug) {
+        return live(slug)
+                .map(Live::fragment)
+                .orElseGet(() -> Answer.text(JSON, Fragment.NOTHING.markedJson(), "nothing", null));
+    }
+
+    /** The first picture, which snippet and fragment ask for at the same address. */
+    Answer first(String slug, int width, String extension) {
+        return live(slug)
+                .flatMap(one -> one.published().files().stream()
+                        .filter(file ->
+                                file.firstWidth() == width && file.format().equals(extension))
+                        .findFirst())
+                .map(file -> kept(file.sha256(), extension))
+                .orElseGet(Answers::emptyPicture);
+    }
+
+    /** What stands in for a picture that is no longer there: one that shows nothing, so that no console logs an error. */
+    private static Answer emptyPicture() {
+        byte[] svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"/>".getBytes(StandardCharsets.UTF_8);
+        return Answer.file(Format.SVG.mediaType(), svg, "nothing");
+    }
+
+    /** A published file; empty when no publication has it. */
+    Optional<Answer> file(String sha256, String extension) {
+        Answer ready = byContent.getIfPresent(sha256);
+        if (ready != null) {
+            return Optional.of(ready).filter(file -> file.type().equals(TYPES.get(extension)));
+        }
+        return publications.format(sha256).filter(extension::equals).map(format -> kept(sha256, format));
+    }
+
+    private Answer kept(String sha256, String format) {
+        Answer ready = byContent.getIfPresent(sha256);
+        if (ready != null) {
+            return ready;
+        }
+        Answer read = Answer.file(TYPES.getOrDefault(format, "application/octet-stream"), files.read(sha256), sha256);
+        if (read.weight() <= IN_MEMORY / 16) {
+            byContent.put(sha256, read);
+        }
+        return read;
+    }
+
+    Answer shell() {
+        return shell;
+    }
+}
