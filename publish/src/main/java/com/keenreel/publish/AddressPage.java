@@ -54,18 +54,22 @@ public record AddressPage(String html, String policy) {
         return page(fragment, About.of(material), "/r/" + slug, "/reel.js", preload(fragment, material), script);
     }
 
-    /** The page in a folder, beside the files it shows; the fragment's addresses are relative to it. */
+    /**
+     * The page in a folder, beside the files it shows; the fragment's addresses are relative to it. The type stands in a
+     * style sheet of its own at the end, where it holds up nothing but the player.
+     */
     static AddressPage folder(Fragment fragment, Material material) {
         About about = About.of(material);
         String description = about.description().isEmpty() ? "" : meta("name", "description", about.description());
-        return page(fragment, about, "", "reel.js", description + preload(fragment, material), "");
+        String type = "<link rel=\"stylesheet\" href=\"type.css\">";
+        return page(fragment, about, "", "reel.js", description + pictureSoon(fragment, material), type);
     }
 
-    private static AddressPage page(
-            Fragment fragment, About about, String source, String shell, String head, String more) {
-        StringBuilder faces = new StringBuilder(PLAIN);
-        for (Fragment.Face face : fragment.type()) {
-            faces.append("@font-face{font-family:\"")
+    /** The declaration of those faces. */
+    static String faces(List<Fragment.Face> faces) {
+        StringBuilder css = new StringBuilder();
+        for (Fragment.Face face : faces) {
+            css.append("@font-face{font-family:\"")
                     .append(face.family())
                     .append("\";font-weight:")
                     .append(face.weight())
@@ -73,7 +77,14 @@ public record AddressPage(String html, String policy) {
                     .append(face.address())
                     .append(")}");
         }
-        String src = source.isEmpty() ? "" : " src=\"" + source + "\" data-reel-id=\"" + source.substring(3) + "\"";
+        return css.toString();
+    }
+
+    private static AddressPage page(
+            Fragment fragment, About about, String source, String shell, String head, String more) {
+        boolean alone = source.isEmpty();
+        String style = PLAIN + (alone ? "" : faces(fragment.type()));
+        String src = alone ? "" : " src=\"" + source + "\" data-reel-id=\"" + source.substring(3) + "\"";
         String inside = fragment.player().isEmpty()
                 ? ""
                 : "<template shadowrootmode=\"open\"><style>" + fragment.css() + "</style>" + fragment.html()
@@ -82,10 +93,10 @@ public record AddressPage(String html, String policy) {
         String html = start(about.language(), about.direction())
                 + "<title>" + Entities.escape(about.name()) + "</title><link rel=\"icon\" href=\"data:,\">" + head
                 + "<script type=\"application/ld+json\">"
-                + inScript(Base.put(about.data(), source.isEmpty() ? "" : Base.ABSOLUTE)) + "</script>"
-                + "<style>" + faces + "</style></head><body><keen-reel" + src + ">" + inside + "</keen-reel>"
+                + inScript(Base.put(about.data(), alone ? "" : Base.ABSOLUTE)) + "</script>"
+                + "<style>" + style + "</style></head><body><keen-reel" + src + ">" + inside + "</keen-reel>"
                 + "<script src=\"" + shell + "\" defer></script>" + more + "</body></html>";
-        return new AddressPage(Base.put(html, ""), policy(List.of(faces.toString(), fragment.css())));
+        return new AddressPage(Base.put(html, ""), policy(List.of(style, fragment.css())));
     }
 
     private static String start(String language, String direction) {
@@ -93,16 +104,18 @@ public record AddressPage(String html, String policy) {
                 + "<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">";
     }
 
+    /** Asks for the first picture before the rest of the page is read. */
+    private static String pictureSoon(Fragment fragment, Material material) {
+        if (fragment.player().isEmpty() || material.first().isShapes()) {
+            return "";
+        }
+        return "<link rel=\"preload\" as=\"image\" fetchpriority=\"high\" imagesrcset=\""
+                + material.first().srcset() + "\" imagesizes=\"" + Sizes.ofFirst(material) + "\">";
+    }
+
     /** Asks for the first picture and the type before the rest of the page is read. */
     private static String preload(Fragment fragment, Material material) {
-        StringBuilder links = new StringBuilder();
-        if (!fragment.player().isEmpty() && !material.first().isShapes()) {
-            links.append("<link rel=\"preload\" as=\"image\" fetchpriority=\"high\" imagesrcset=\"")
-                    .append(material.first().srcset())
-                    .append("\" imagesizes=\"")
-                    .append(Sizes.ofFirst(material))
-                    .append("\">");
-        }
+        StringBuilder links = new StringBuilder(pictureSoon(fragment, material));
         for (Fragment.Face face : fragment.type()) {
             links.append(link("preload", " as=\"font\" type=\"font/woff2\" crossorigin", face.address()));
         }

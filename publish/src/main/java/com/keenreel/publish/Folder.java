@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,15 +37,19 @@ public final class Folder {
         PlayerFiles shipped = PlayerFiles.shipped();
         List<Fragment.Face> faces = new ArrayList<>();
         for (Fragment.Face face : shipped.faces()) {
-            String file = "type-" + face.weight() + ".woff2";
-            faces.add(new Fragment.Face(face.family(), face.weight(), file));
-            texts.put(file, shipped.face(face.weight()).bytes());
+            faces.add(new Fragment.Face(face.family(), face.weight(), inPage(shipped.face(face.weight()))));
         }
         Fragment written = FragmentWriter.write(inside, name).in("player.js", faces);
         texts.put("index.html", utf8(AddressPage.folder(written, inside).html()));
+        texts.put("type.css", utf8(AddressPage.faces(faces)));
         texts.put("player.js", shipped.player().bytes());
         texts.put("reel.js", shipped.shell().bytes());
         texts.put("read me.txt", utf8(note(material)));
+    }
+
+    /** A face as an address that needs no request: browsers load no type from one file on disk into another. */
+    private static String inPage(PlayerFiles.Shipped face) {
+        return "data:font/woff2;base64," + Base64.getEncoder().encodeToString(face.bytes());
     }
 
     /** The same material with pictures beside the page. */
@@ -82,8 +87,7 @@ public final class Folder {
 
                 The folder does not change by itself. After a change on the bench, publish, take the folder again and
                 copy it over this one.
-                """.formatted(
-                material.reel().name(), "the-folder", material.reel().name().replace("\"", "&quot;"));
+                """.formatted(material.reel().name(), name, new Snippet(material, "", name).frame(name + "/"));
     }
 
     /** What is in it, by path inside the folder. */

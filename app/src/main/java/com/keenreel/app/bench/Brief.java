@@ -155,6 +155,7 @@ public final class Brief {
                             + layout.stops(SetUp.valueOf(without.get(0).toUpperCase(Locale.ROOT)))
                             + " dots; they are left out.");
         }
+        speech(Phrase.values());
         column("Steering");
     }
 
@@ -180,7 +181,6 @@ public final class Brief {
                     .by(Options.TEXT_LINES)
                     .text(" for its text; so all slides are equally high.");
         }
-        speech(Phrase.values());
         column("Words");
     }
 

@@ -52,7 +52,7 @@ public record Choose<T>(
     public String say(Reel reel) {
         String where = setUp == null ? "" : " on " + setUp.word();
         String change = said(reel.choices().chosen(option).said(setUp)) + " -> " + said(value);
-        return option.key().replaceFirst("^.*\\.", "") + where + " "
+        return option.key().replaceAll("[.-]", " ") + where + " "
                 + reel.direction().say(change);
     }
 

@@ -157,7 +157,7 @@ class EditTest {
         assertThat(new Move(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
         assertThat(new Hold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 5 s -> 6.5 s");
         assertThat(new Choose<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
-                .isEqualTo("ratio on phone as all -> 4:5");
+                .isEqualTo("shape ratio on phone as all -> 4:5");
     }
 
     @Test
