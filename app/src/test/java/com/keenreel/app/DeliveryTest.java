@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -138,6 +139,124 @@ class DeliveryTest {
         }
         reel.publish();
         assertThat(fragment("down").path("html").asString()).contains("picture-1");
+    }
+
+    @Test
+    void codeForAnotherPictureStillGetsTheFirstOneThatIsThere() throws Exception {
+        Made reel = editor.make("Other widths", "banner", "full", "banner-glaze-bench.jpg");
+        reel.publish();
+        byte[] widest = get("/r/other-widths/first-1920.webp").body();
+        assertThat(get("/r/other-widths/first-1500.webp").body())
+                .as("the next wider")
+                .isEqualTo(widest);
+        assertThat(get("/r/other-widths/first-4000.jpg").body())
+                .as("the widest")
+                .isEqualTo(widest);
+        assertThat(get("/r/other-widths/first-4000.jpg").headers().firstValue("Content-Type"))
+                .contains("image/webp");
+        assertThat(get("/r/other-widths/second-1.webp").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void textIsPackedForThoseWhoTakeItAndNamedApart() throws Exception {
+        editor.make("Packed", "banner", "full", "banner-glaze-bench.jpg").publish();
+        HttpResponse<byte[]> plain = get("/r/packed");
+        HttpResponse<byte[]> packed = get("/r/packed", "Accept-Encoding", "br, gzip");
+        assertThat(packed.headers().firstValue("Content-Encoding")).contains("gzip");
+        assertThat(packed.body().length).isLessThan(plain.body().length / 2);
+        assertThat(new java.util.zip.GZIPInputStream(new java.io.ByteArrayInputStream(packed.body())).readAllBytes())
+                .isEqualTo(plain.body());
+        assertThat(packed.headers().firstValue("Vary")).contains("Accept-Encoding");
+        assertThat(tag(packed)).isNotEqualTo(tag(plain));
+        assertThat(get("/r/packed", "Accept-Encoding", "gzip", "If-None-Match", tag(packed))
+                        .statusCode())
+                .isEqualTo(304);
+        assertThat(get("/r/packed", "If-None-Match", "W/" + tag(plain) + ", \"other\"")
+                        .statusCode())
+                .as("as a cache may send it")
+                .isEqualTo(304);
+        assertThat(get("/r/packed", "If-None-Match", tag(packed)).statusCode())
+                .as("the packed one is another")
+                .isEqualTo(200);
+    }
+
+    @Test
+    void thePageAtTheAddressTellsMachinesWhatItShows() throws Exception {
+        Made reel = Kinds.single(editor);
+        String slug = reel.publish().path("slug").asString();
+        Document page = Jsoup.parse(new String(get("/r/" + slug).body(), StandardCharsets.UTF_8));
+        assertThat(page.title()).isEqualTo("Banner of the kinds");
+        assertThat(page.select("meta[name=description]").attr("content"))
+                .startsWith("Try the glaze bench: Mix two glazes, paint a tile.")
+                .hasSizeLessThanOrEqualTo(200);
+        String preview = page.select("meta[property=og:image]").attr("content");
+        assertThat(preview).startsWith(ORIGIN + "/r/" + slug + "/first-");
+        assertThat(get(preview).headers().firstValue("Content-Type")).contains("image/webp");
+        JsonNode data = Editor.JSON.readTree(
+                page.select("script[type=application/ld+json]").first().data());
+        assertThat(data.path("@type").asString()).isEqualTo("ImageGallery");
+        assertThat(data.path("image").size()).isEqualTo(3);
+        JsonNode first = data.path("image").path(0);
+        assertThat(first.path("name").asString()).isEqualTo("Try the glaze bench");
+        assertThat(first.path("caption").asString()).isEqualTo("Mix two glazes, paint a tile.");
+        assertThat(get(first.path("contentUrl").asString()).statusCode()).isEqualTo(200);
+        assertThat(fragment(slug).path("data").asString())
+                .as("the element brings the same")
+                .isEqualTo(data.toString());
+    }
+
+    @Test
+    void programsThatAreGivenTheAddressGetTheElement() throws Exception {
+        Made reel = Kinds.pair(editor);
+        JsonNode published = reel.publish();
+        String address = published.path("address").asString();
+        Document page = Jsoup.parse(new String(get(address).body(), StandardCharsets.UTF_8));
+        String discovered = page.select("link[type=application/json+oembed]").attr("abs:href");
+        assertThat(discovered).isEqualTo(ORIGIN + "/oembed?url=" + address);
+        HttpResponse<byte[]> answer = get(discovered + "&maxwidth=500");
+        assertThat(answer.headers().firstValue("Access-Control-Allow-Origin")).contains("*");
+        JsonNode embed = Editor.JSON.readTree(new String(answer.body(), StandardCharsets.UTF_8));
+        assertThat(embed.path("version").asString()).isEqualTo("1.0");
+        assertThat(embed.path("type").asString()).isEqualTo("rich");
+        assertThat(embed.path("html").asString())
+                .isEqualTo(published.path("element").asString());
+        assertThat(embed.path("width").asInt()).isEqualTo(500);
+        double frame =
+                reel.layout(500, "live").path("boxes").path(0).path("height").asDouble();
+        assertThat(embed.path("height").asDouble()).isEqualTo(Math.round(frame));
+        assertThat(get(ORIGIN + "/oembed?url=" + ORIGIN + "/r/never-was").statusCode())
+                .isEqualTo(404);
+        assertThat(get(ORIGIN + "/oembed?url=https://elsewhere.example/r/x").statusCode())
+                .isEqualTo(404);
+        assertThat(get(discovered + "&format=xml").statusCode()).isEqualTo(501);
+        assertThat(get(ORIGIN + "/oembed").statusCode()).isEqualTo(400);
+    }
+
+    @Test
+    void thePublicAddressIsSetAndKeptAndRefusedWithASentence() throws Exception {
+        Made reel = editor.make("Address", "banner", "full", "banner-glaze-bench.jpg");
+        reel.publish();
+        try {
+            editor.publicAddress("https://reels.fennock.example/");
+            assertThat(reel.publish().path("element").asString())
+                    .contains(
+                            "src=\"https://reels.fennock.example/r/address\"",
+                            "src=\"https://reels.fennock.example/reel.js\"")
+                    .doesNotContain(ORIGIN);
+            assertThat(fragment("address").path("player").asString()).startsWith("https://reels.fennock.example/f/");
+            assertThat(new String(get("/r/address").body(), StandardCharsets.UTF_8))
+                    .contains("content=\"https://reels.fennock.example/r/address\"")
+                    .doesNotContain("keen-reel-origin:");
+            for (String wrong :
+                    List.of("http://reels.fennock.example", "reels.fennock.example", "https://a.example/path")) {
+                org.assertj.core.api.Assertions.assertThatThrownBy(() -> editor.publicAddress(wrong))
+                        .hasMessageContaining("400")
+                        .hasMessageContaining("https://");
+            }
+        } finally {
+            editor.publicAddress("");
+        }
+        assertThat(fragment("address").path("player").asString()).startsWith(ORIGIN + "/f/");
     }
 
     @Test

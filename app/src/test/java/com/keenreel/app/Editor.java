@@ -109,6 +109,16 @@ public final class Editor implements AutoCloseable {
         return text.startsWith("{") || text.startsWith("[") ? JSON.readTree(text) : JSON.nullNode();
     }
 
+    /** Says by which address visitors reach published reels; empty for this computer's own. */
+    public void publicAddress(String origin) {
+        send("PUT", "/settings/public-address", JSON.createObjectNode().put("origin", origin));
+    }
+
+    /** What is at that address, as text. */
+    public String text(String address) {
+        return context.request().get(address).text();
+    }
+
     /** The id of a picture of that demonstration file, brought when it is not there yet. */
     public String picture(String file) {
         try {
@@ -128,14 +138,16 @@ public final class Editor implements AutoCloseable {
                 .put("slot", slot);
         var pictures = request.putArray("pictures");
         Arrays.stream(files).map(this::picture).forEach(pictures::add);
-        return new Made(send("POST", "/reels", request).path("id").asString());
+        return new Made(name, send("POST", "/reels", request).path("id").asString());
     }
 
     /** A reel that was made. */
     public final class Made {
+        public final String name;
         public final String id;
 
-        Made(String id) {
+        Made(String name, String id) {
+            this.name = name;
             this.id = id;
         }
 

@@ -264,8 +264,7 @@ class JourneyTest {
         // take it down: nothing is shown in its place, and no error is logged (checked at the end of the journey)
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take down"))
                 .click();
-        assertThat(page.getByText("Taken down: pages that carry it show nothing in its place."))
-                .isVisible();
+        assertThat(page.getByText("Taken down. Elements give their place back")).isVisible();
         site.reload();
         assertThat(site.getByText("Words of the page itself.")).isVisible();
         assertThat(site.locator("keen-reel .reel")).hasCount(0);
@@ -286,7 +285,7 @@ class JourneyTest {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(button).setExact(true))
                 .click();
-        assertThat(page.getByText("Live, as it is on the bench.")).isVisible();
+        assertThat(page.getByText("The bench shows the same.")).isVisible();
     }
 
     private static String copied(Page page, String what) {
@@ -334,7 +333,7 @@ class JourneyTest {
                             "commission-04.jpg",
                             "commission-07.jpg",
                             "commission-08.jpg"));
-            Editor.Made reel = editor.new Made(bench.url().replaceAll(".*/", ""));
+            Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
             reel.slides().forEach(slide -> reel.say(slide, "link", "https://fennock.example/commissions"));
             Page page = editor.open(reel.publish().path("address").asString());
             assertThat(page.locator(".slide.now")).hasCount(3);
@@ -369,7 +368,7 @@ class JourneyTest {
                             "logos/ovenwick.svg",
                             "logos/pellard-voe.svg"));
             assertThat(bench.locator(".card")).hasCount(4);
-            Editor.Made reel = editor.new Made(bench.url().replaceAll(".*/", ""));
+            Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
             reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
             Page page = editor.open(reel.publish().path("address").asString());
             String left =
@@ -412,7 +411,7 @@ class JourneyTest {
                     .click();
             assertThat(desk(bench).locator(".slide.now .label-after")).hasText("Found");
             stored(bench);
-            Editor.Made reel = editor.new Made(bench.url().replaceAll(".*/", ""));
+            Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
             Page page = editor.open(reel.publish().path("address").asString());
             Locator handle = page.getByRole(AriaRole.SLIDER).first();
             assertThat(handle).hasAttribute("aria-valuenow", "50");

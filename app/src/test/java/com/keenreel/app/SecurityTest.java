@@ -137,6 +137,35 @@ class SecurityTest {
     }
 
     @Test
+    void thePortOfPublishedAddressesAnswersThemAndNothingElse() throws Exception {
+        int port = Running.application().settings().publicPort();
+        String anyHost = "reels.fennock.example";
+        for (String path : new String[] {"/r/unknown", "/r/unknown/fragment", "/reel.js"}) {
+            assertThat(ask(port, "GET", path, anyHost, "").status()).as(path).isEqualTo(200);
+            assertThat(ask(port, "HEAD", path, anyHost, "").status()).as(path).isEqualTo(200);
+            assertThat(ask(port, "POST", path, anyHost, "").status()).as(path).isEqualTo(405);
+        }
+        for (String path : new String[] {
+            "/",
+            "/reels",
+            "/pictures",
+            "/practice",
+            "/help",
+            "/app/bench.js",
+            "/practice-site/",
+            "/settings/public-address"
+        }) {
+            Answer answer = ask(port, "GET", path, anyHost, "");
+            assertThat(answer.status()).as(path).isEqualTo(404);
+            assertThat(answer.header("Set-Cookie")).as(path).isEmpty();
+        }
+        assertThat(ask(port, "GET", "/r/../reels", anyHost, "").status()).isNotEqualTo(200);
+        assertThat(ask(port, "GET", "/f/" + "0".repeat(64) + ".webp", anyHost, "")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void publishedAddressesMayBeSharedFramedAndRevalidated() throws Exception {
         Answer page = get("/r/unknown");
         assertThat(page.status()).isEqualTo(200);

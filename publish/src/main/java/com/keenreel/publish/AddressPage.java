@@ -45,13 +45,19 @@ public record AddressPage(String html, String policy) {
                 "alternate",
                 " type=\"application/json+oembed\" title=\"" + Entities.escape(about.name()) + "\"",
                 Base.ABSOLUTE + "/oembed?url=" + address));
-        return page(fragment, about, "/r/" + slug, "/reel.js", head + preload(fragment, material), "");
+        return page(
+                fragment,
+                about,
+                "/r/" + slug,
+                "/reel.js",
+                head + pictureSoon(fragment, material) + typeSoon(fragment),
+                "");
     }
 
     /** The draft page that a wall's frame shows: the same, with the clock port at that address. */
     public static AddressPage draft(Fragment fragment, String slug, Material material, String port) {
         String script = "<script src=\"" + port + "\" defer></script>";
-        return page(fragment, About.of(material), "/r/" + slug, "/reel.js", preload(fragment, material), script);
+        return page(fragment, About.of(material), "/r/" + slug, "/reel.js", typeSoon(fragment), script);
     }
 
     /**
@@ -113,9 +119,9 @@ public record AddressPage(String html, String policy) {
                 + material.first().srcset() + "\" imagesizes=\"" + Sizes.ofFirst(material) + "\">";
     }
 
-    /** Asks for the first picture and the type before the rest of the page is read. */
-    private static String preload(Fragment fragment, Material material) {
-        StringBuilder links = new StringBuilder(pictureSoon(fragment, material));
+    /** Asks for the type before the rest of the page is read. */
+    private static String typeSoon(Fragment fragment) {
+        StringBuilder links = new StringBuilder();
         for (Fragment.Face face : fragment.type()) {
             links.append(link("preload", " as=\"font\" type=\"font/woff2\" crossorigin", face.address()));
         }

@@ -23,6 +23,15 @@ public final class Snippet {
     /** A number that turns the least bit of room into more than any height; a gate, not a size. */
     private static final double GATE = 1_000_000;
 
+    /** Whatever the page's rules say of such an element, it is a plain block. */
+    private static final String PLAIN = "all:initial;display:block";
+
+    /** What a page hides or puts out of reach stays so. */
+    private static final String INHERITED = "visibility:inherit;pointer-events:inherit";
+
+    /** All of the height that is kept free. */
+    private static final String ALL = "position:absolute;inset:0;width:100%;height:100%";
+
     private final Material material;
     private final Layout layout;
     private final String address;
@@ -44,17 +53,15 @@ public final class Snippet {
 
     /** Around everything: gives the reel 640 px where the page would shrink it to nothing. */
     private static Element outer() {
-        Element outer =
-                new Element("div").attr("style", style("display:block;width:100%;min-width:0;margin:0;padding:0"));
-        outer.appendElement("i")
-                .attr("style", style("display:block;width:640px;max-width:100%;height:0;margin:0;padding:0"));
+        Element outer = new Element("div").attr("style", style(PLAIN + ";width:100%;min-width:0;" + INHERITED));
+        outer.appendElement("i").attr("style", style(PLAIN + ";width:640px;max-width:100%"));
         return outer;
     }
 
     /** Keeps the reel's height free. */
     private String reserving() {
-        return style("display:block;position:relative;box-sizing:border-box;width:100%;margin:0;padding:" + reserved()
-                + " 0 0");
+        return style(PLAIN + ";position:relative;box-sizing:border-box;width:100%;padding:" + reserved() + " 0 0;"
+                + INHERITED);
     }
 
     /** A style attribute that no rule of the page overrides. */
@@ -66,14 +73,18 @@ public final class Snippet {
     public String element() {
         Element outer = outer();
         Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
-        Element link = reel.appendElement("a").attr("href", address);
-        link.appendChild(first().attr(
-                        "style",
-                        style(
-                                "position:absolute;inset:0;width:100%;height:100%;max-width:none;margin:0;padding:0;border:0;"
-                                        + fit())));
+        String link = "display:block;" + ALL + ";margin:0;padding:0;border:0";
+        reel.appendChild(linked(first().attr("style", style("all:initial;" + ALL + ";" + fit())))
+                .attr("style", style(link)));
         outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");
         return Base.put(Markup.Html.print(outer), origin);
+    }
+
+    /** The first picture with a link to the whole reel; the reel's name where its first slide has no picture. */
+    private Element linked(Element picture) {
+        Element link = new Element("a").attr("href", address);
+        boolean shown = !material.reel().slides().get(0).carries().pictures().isEmpty();
+        return shown ? link.appendChild(picture) : link.text(material.reel().name());
     }
 
     /**
@@ -82,7 +93,7 @@ public final class Snippet {
      */
     public String plainElement() {
         Element reel = new Element("keen-reel").attr("src", address);
-        reel.appendElement("a").attr("href", address).appendChild(first().removeAttr("style"));
+        reel.appendChild(linked(first()));
         Element script = new Element("script").attr("async", true).attr("src", origin + "/reel.js");
         return Base.put(Markup.Html.print(reel) + Markup.Html.print(script), origin);
     }
@@ -103,10 +114,7 @@ public final class Snippet {
                 .attr("loading", "lazy")
                 .attr("referrerpolicy", "no-referrer-when-downgrade")
                 .attr("allowfullscreen", true)
-                .attr(
-                        "style",
-                        style(
-                                "display:block;position:absolute;inset:0;width:100%;height:100%;max-width:none;margin:0;padding:0;border:0"));
+                .attr("style", style(PLAIN + ";" + ALL));
         return Markup.Html.print(outer);
     }
 

@@ -14,6 +14,7 @@ import com.keenreel.publish.Fragment;
 import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.PlayerFiles.Shipped;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -100,14 +101,17 @@ class Answers {
                 .orElseGet(() -> Answer.text(JSON, Fragment.NOTHING.markedJson(), "nothing", null));
     }
 
-    /** The first picture, which snippet and fragment ask for at the same address. */
-    Answer first(String slug, int width, String extension) {
+    /**
+     * The first picture, which snippet and fragment ask for at the same address. Code that was pasted for another picture
+     * may ask for a width that is not there any more: it gets the next wider one, else the widest.
+     */
+    Answer first(String slug, int width) {
         return live(slug)
                 .flatMap(one -> one.published().files().stream()
-                        .filter(file ->
-                                file.firstWidth() == width && file.format().equals(extension))
-                        .findFirst())
-                .map(file -> kept(file.sha256(), extension))
+                        .filter(file -> file.firstWidth() >= 0)
+                        .min(Comparator.comparing((Published.File file) -> file.firstWidth() < width)
+                                .thenComparing(file -> Math.abs(file.firstWidth() - width))))
+                .map(file -> kept(file.sha256(), file.format()))
                 .orElseGet(Answers::emptyPicture);
     }
 

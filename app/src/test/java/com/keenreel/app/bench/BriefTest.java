@@ -3,6 +3,7 @@ package com.keenreel.app.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Language;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
@@ -25,17 +26,23 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BriefTest {
-    private static List<Brief.Column> brief(Starter starter, int pictures) {
-        Map<PictureId, PictureFacts> facts = new HashMap<>();
+    private static Reel reel(Starter starter, int pictures) {
         List<PictureId> ids = new ArrayList<>();
         for (int i = 0; i < pictures; i++) {
-            PictureId id = new PictureId("p" + i);
-            ids.add(id);
-            facts.put(id, new PictureFacts(id, 300, 100, FocalPoint.CENTRE));
+            ids.add(new PictureId("p" + i));
         }
         int[] next = {0};
-        Reel reel = starter.make("Brief", Slot.read("box 960"), ids, () -> new SlideId("s" + next[0]++));
+        return starter.make("Brief", Slot.read("box 960"), ids, () -> new SlideId("s" + next[0]++));
+    }
+
+    private static List<Brief.Column> brief(Reel reel) {
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, 300, 100, FocalPoint.CENTRE)));
         return Brief.of(reel, Layout.of(reel, new Facts(facts, Map.of(), (text, bold, size) -> 50)));
+    }
+
+    private static List<Brief.Column> brief(Starter starter, int pictures) {
+        return brief(reel(starter, pictures));
     }
 
     private static String read(List<Brief.Column> brief, String title) {
@@ -63,7 +70,10 @@ class BriefTest {
                                 + "until a visitor takes over; it waits while pointed at.");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
-                        "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button.");
+                        "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button. "
+                                + "Its language is [English]. Those who listen hear [“Previous slide”], [“Next slide”], [“Pause”], "
+                                + "[“Play”], [“Choose a slide”], [“Slide {n} of {count}”], [“Divider between the two pictures”], "
+                                + "[“carousel”] and [“slide”].");
     }
 
     @Test
@@ -76,9 +86,20 @@ class BriefTest {
     }
 
     @Test
+    void aRightToLeftReelSaysItsSidesAsTheyAre() {
+        Reel reel = reel(Starter.MARQUEE, 5);
+        Reel arabic = reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language("ar")));
+        assertThat(read(brief(arabic), "Motion")).startsWith("The band moves [to the right]");
+        assertThat(read(brief(arabic), "Steering"))
+                .contains("[Arabic], read from right to left. Those who listen hear [“إيقاف مؤقت”] and [“تشغيل”].");
+        Reel unknown = reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language("gv")));
+        assertThat(read(brief(unknown), "Steering")).contains("Keen Reel has no words of it", "[“Pause”]");
+    }
+
+    @Test
     void dotsThatFindNoRoomAreSaid() {
         assertThat(read(brief(Starter.BANNER, 9), "Steering"))
-                .endsWith("On phone there is no room for 9 dots; they are left out.");
+                .contains("On phone there is no room for 9 dots; they are left out.");
         assertThat(read(brief(Starter.BANNER, 5), "Steering")).doesNotContain("no room");
     }
 
@@ -98,7 +119,7 @@ class BriefTest {
                             assertThat(control.meaning()).endsWith(".");
                             assertThat(control.number() != null
                                             || !control.choices().isEmpty()
-                                            || List.of("width", "colour", "ratio", "slot")
+                                            || List.of("width", "colour", "ratio", "slot", "wording")
                                                     .contains(control.kind()))
                                     .as(control.option())
                                     .isTrue();

@@ -1,0 +1,103 @@
+package com.keenreel.app;
+
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import tools.jackson.databind.JsonNode;
+
+/** Holds the boxes that a browser laid out against those that {@code layout} predicted. */
+final class Boxes {
+    /** CSS px. */
+    static final double TOLERANCE = 0.1;
+
+    /**
+     * Every box that can be seen, from the host's corner, with all animations held at 0; and the host's width. Both are
+     * as laid out: a transform of the page around it is taken out again.
+     */
+    private static final String SEEN = """
+            async (index) => {
+              const host = document.querySelectorAll('keen-reel')[index];
+              await host.ready;
+              await document.fonts.ready;
+              await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
+              const root = host.shadowRoot;
+              root.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              const origin = host.getBoundingClientRect();
+              const hostWidth = parseFloat(getComputedStyle(host).width);
+              const scale = origin.width / hostWidth;
+              const boxes = {};
+              for (const element of root.querySelectorAll('[data-box]')) {
+                if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+                const box = element.getBoundingClientRect();
+                let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom];
+                for (let around = element.parentElement; around; around = around.parentElement) {
+                  if (!around.matches('.view, .crop')) continue;
+                  const clip = around.getBoundingClientRect();
+                  [left, top, right, bottom] = [Math.max(left, clip.left), Math.max(top, clip.top), Math.min(right, clip.right), Math.min(bottom, clip.bottom)];
+                }
+                if (right - left < 0.02 || bottom - top < 0.02) continue;
+                boxes[element.dataset.box] = [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
+              }
+              return JSON.stringify({ boxes, width: hostWidth, height: origin.height / scale });
+            }""";
+
+    private int figures;
+    private double worst;
+    private String worstAt = "";
+    private final List<String> wrong = new ArrayList<>();
+
+    /** The boxes of the n-th reel of a page, counted from 0: {boxes, width, height}. */
+    static JsonNode seen(Page page, int index) {
+        return Editor.JSON.readTree((String) page.evaluate(SEEN, index));
+    }
+
+    /** Compares what is seen with a prediction. */
+    void compare(String where, JsonNode seen, JsonNode predicted) {
+        Map<String, String> names = new TreeMap<>();
+        seen.path("boxes").properties().forEach(entry -> names.put(entry.getKey(), "not predicted"));
+        for (JsonNode box : predicted.path("boxes")) {
+            String name = box.path("name").asString();
+            names.remove(name);
+            JsonNode there = seen.path("boxes").path(name);
+            if (there.isMissingNode()) {
+                wrong.add(where + ", " + name + ": not in the page");
+                continue;
+            }
+            String[] sides = {"x", "y", "width", "height"};
+            for (int i = 0; i < 4; i++) {
+                compare(
+                        where + ", " + name + " " + sides[i],
+                        there.path(i).asDouble(),
+                        box.path(sides[i]).asDouble());
+            }
+        }
+        names.forEach((name, problem) -> wrong.add(where + ", " + name + ": " + problem));
+    }
+
+    private void compare(String what, double seen, double predicted) {
+        double difference = Math.abs(seen - predicted);
+        figures++;
+        if (difference > worst) {
+            worst = difference;
+            worstAt = what;
+        }
+        if (difference > TOLERANCE) {
+            wrong.add(what + ": predicted " + predicted + ", is " + seen);
+        }
+    }
+
+    List<String> wrong() {
+        return wrong;
+    }
+
+    int figures() {
+        return figures;
+    }
+
+    /** "2088 figures compared, worst difference 0.0240 px (...)". */
+    String said() {
+        return String.format("%d figures compared, worst difference %.4f px (%s)", figures, worst, worstAt);
+    }
+}

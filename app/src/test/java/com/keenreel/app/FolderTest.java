@@ -1,0 +1,88 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+
+/** A reel taken as a folder, opened from disk. */
+class FolderTest {
+    private static void unzip(Path zip, Path into) throws IOException {
+        try (InputStream in = Files.newInputStream(zip);
+                ZipInputStream entries = new ZipInputStream(in)) {
+            for (ZipEntry entry = entries.getNextEntry(); entry != null; entry = entries.getNextEntry()) {
+                Path file = into.resolve(entry.getName());
+                Files.createDirectories(file.getParent());
+                Files.copy(entries, file);
+            }
+        }
+    }
+
+    private static Path take(Editor editor, Made reel, Path into) throws IOException {
+        Page publish = editor.open("/reels/" + reel.id + "/publish");
+        Download download =
+                publish.waitForDownload(() -> publish.getByText("Download", new Page.GetByTextOptions().setExact(true))
+                        .click());
+        unzip(download.path(), into);
+        String name = download.suggestedFilename().replace(".zip", "");
+        publish.close();
+        return into.resolve(name);
+    }
+
+    @Test
+    void itOpensFromDiskAndAsksForNothingElsewhere() throws IOException {
+        Path into = Running.temporaryFolder();
+        try (Editor editor = new Editor();
+                Editor visitor = new Editor();
+                Editor without = new Editor(false)) {
+            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+                kind.getValue().publish();
+                Path folder = take(editor, kind.getValue(), into);
+                assertThat(folder.resolve("read me.txt")).content().contains("index.html", "<iframe");
+                List<String> asked = new ArrayList<>();
+                Page page = visitor.open("file://" + folder.resolve("index.html"));
+                page.onRequest(request -> asked.add(request.url()));
+                page.reload();
+                assertThat(page.locator("keen-reel .run")).hasCount(1);
+                page.waitForTimeout(300);
+                assertThat(asked)
+                        .hasSizeGreaterThan(3)
+                        .allMatch(address -> address.startsWith("file://" + folder) || address.startsWith("data:"));
+                Boxes boxes = new Boxes();
+                boxes.compare(
+                        "folder, " + kind.getKey(),
+                        Boxes.seen(page, 0),
+                        kind.getValue().layout(1280, "live"));
+                assertThat(boxes.wrong()).isEmpty();
+                assertThat(page.evaluate("() => [...document.fonts].every(({ status }) => status === 'loaded')"))
+                        .isEqualTo(true);
+                assertThat(
+                                page.evaluate(
+                                        "() => [...document.querySelector('keen-reel').shadowRoot.querySelectorAll('.now img')].every((one) => one.naturalWidth > 0)"))
+                        .isEqualTo(true);
+                page.close();
+                Page plain = without.open("file://" + folder.resolve("index.html"));
+                assertThat(plain.locator(".slide-1").first()).isVisible();
+                assertThat(plain.locator(".slide")).not().hasCount(1);
+                plain.close();
+            }
+            assertThat(visitor.problems()).isEmpty();
+            assertThat(without.problems()).isEmpty();
+            assertThat(editor.problems()).isEmpty();
+        } finally {
+            Running.delete(into);
+        }
+    }
+}

@@ -1,0 +1,293 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ForcedColors;
+import com.microsoft.playwright.options.Media;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Published reels for those who listen, read the other way, use keys, enlarge, choose their own colours or print. */
+class ForEveryoneTest {
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        assertThat(editor.problems()).isEmpty();
+        editor.close();
+    }
+
+    private Page open(Made reel) {
+        Page page = editor.open(reel.publish().path("address").asString());
+        assertThat(page.locator("keen-reel .run")).hasCount(1);
+        return page;
+    }
+
+    private Made banner(String name) {
+        Made reel = editor.make(
+                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
+        String first = reel.slides().get(0);
+        return reel.say(first, "button", "More").say(first, "link", "https://fennock.example/");
+    }
+
+    @Test
+    void saysWhatItIsAndWhereOneStands() {
+        Page page = open(banner("Said"));
+        Locator reel = page.getByRole(
+                com.microsoft.playwright.options.AriaRole.REGION, new Page.GetByRoleOptions().setName("Said"));
+        assertThat(reel).hasAttribute("aria-roledescription", "carousel");
+        assertThat(reel).hasAttribute("lang", "en");
+        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "Slide 1 of 3");
+        assertThat(page.locator(".slide.now")).hasAttribute("role", "group");
+        assertThat(page.locator(".strip")).hasAttribute("aria-live", "off");
+        page.keyboard().press("Tab");
+        assertThat(focused(page)).as("pause is first in order").contains("pause");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".strip")).hasAttribute("aria-live", "polite");
+        assertThat(page.locator(".slide[inert]")).hasCount(2);
+        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.LINK))
+                .hasCount(1);
+    }
+
+    private static String focused(Page page) {
+        return (String) page.evaluate("() => document.activeElement?.shadowRoot?.activeElement?.className ?? 'page'");
+    }
+
+    @Test
+    void speaksTheLanguageThatWasChosenAndTheWordsThatWereGiven() {
+        Made reel = banner("Gesagt");
+        Page bench = editor.open("/reels/" + reel.id);
+        bench.locator("[data-key='word-set-speech-language-all']").click();
+        bench.locator(".control-panel:popover-open .choice", new Page.LocatorOptions().setHasText("German"))
+                .click();
+        assertThat(bench.locator("[data-key='word-set-speech-next-all']")).hasText("“Nächstes Bild”");
+        bench.keyboard().press("Escape");
+        bench.locator("[data-key='word-set-speech-next-all']").click();
+        Locator wording = bench.locator(".control-panel:popover-open input");
+        assertThat(wording).hasAttribute("placeholder", "Nächstes Bild");
+        wording.fill("Weiter");
+        wording.press("Enter");
+        assertThat(bench.locator("[data-key='word-set-speech-next-all']")).hasText("“Weiter”");
+        bench.keyboard().press("Escape");
+        bench.locator("[data-key='word-set-speech-position-all']").click();
+        Locator position = bench.locator(".control-panel:popover-open input");
+        position.fill("Nur ein Bild");
+        position.press("Enter");
+        assertThat(bench.locator(".control-panel:popover-open .problem")).containsText("Keep {n} and {count}");
+        assertThat(position).hasValue("Nur ein Bild");
+        editor.problems().clear(); // the refusal, which the browser's console notes
+
+        Page page = open(reel);
+        assertThat(page.locator("html")).hasAttribute("lang", "de");
+        assertThat(page.locator(".arrow-next")).hasAttribute("aria-label", "Weiter");
+        assertThat(page.locator(".arrow-previous")).hasAttribute("aria-label", "Vorheriges Bild");
+        assertThat(page.locator(".pause")).hasAttribute("aria-label", "Anhalten");
+        page.locator(".pause").click();
+        assertThat(page.locator(".pause")).hasAttribute("aria-label", "Weiterlaufen lassen");
+        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "Bild 1 von 3");
+    }
+
+    @Test
+    void readFromRightToLeftItMovesTheOtherWay() {
+        Made single = banner("Right to left")
+                .choose("speech.language", null, "he")
+                .choose("motion.autoplay", null, "false")
+                .choose("motion.transition", null, "along")
+                .choose("motion.time", null, "5");
+        Page page = open(single);
+        assertThat(page.locator(".reel")).hasAttribute("dir", "rtl");
+        assertThat(page.locator(".arrow-next").boundingBox().x).isLessThan(100);
+        page.locator(".arrow-next").click();
+        double coming = page.locator(".slide.coming").boundingBox().x;
+        assertThat(coming).as("it comes from the left").isLessThan(0);
+        page.locator(".arrow-next").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".slide-2.now")).hasCount(1);
+        assertThat(page.locator(".slide-1.coming")).hasCount(1);
+
+        Page row = open(Kinds.row(editor).choose("speech.language", null, "ar"));
+        assertThat(row.locator(".slide-2").boundingBox().x)
+                .isLessThan(row.locator(".slide-1").boundingBox().x);
+        BoundingBox view = row.locator(".view").boundingBox();
+        row.mouse().move(view.x + 500, view.y + 60);
+        row.mouse().down();
+        row.mouse().move(view.x + 700, view.y + 60);
+        row.mouse().move(view.x + 900, view.y + 60);
+        row.mouse().up();
+        assertThat(row.locator(".slide-2.now")).hasCount(1);
+        assertThat(row.locator(".slide-1.now")).hasCount(0);
+
+        Page band = open(Kinds.marquee(editor).choose("speech.language", null, "ar"));
+        double before = band.locator(".copy-0 .slide-1").boundingBox().x;
+        band.waitForTimeout(500);
+        assertThat(band.locator(".copy-0 .slide-1").boundingBox().x)
+                .as("to the right")
+                .isGreaterThan(before);
+        band.keyboard().press("Tab");
+        band.keyboard().press("Tab");
+        band.keyboard().press("Tab");
+        BoundingBox logo = band.locator(".copy-0 .slide-2").boundingBox();
+        BoundingBox whole = band.locator(".view").boundingBox();
+        assertThat(logo.x + logo.width)
+                .as("a focused logo stands where the band begins, on the right")
+                .isCloseTo(whole.x + whole.width, org.assertj.core.api.Assertions.within(1.5));
+    }
+
+    /** The ring around a focused control has a light and a dark line, so it is seen on any picture. */
+    @ParameterizedTest
+    @ValueSource(strings = {"milk-glaze-very-light.jpg", "cellar-very-dark.jpg"})
+    void focusIsSeenOnAnyPicture(String picture) throws IOException {
+        Made reel = editor.make("Focus on " + picture, "banner", "full", picture, picture);
+        String first = reel.slides().get(0);
+        reel.say(first, "title", "Title").say(first, "button", "More").say(first, "link", "https://fennock.example/");
+        Page page = open(reel.choose("motion.hold", null, "60"));
+        for (int i = 0; i < 6; i++) {
+            page.keyboard().press("Tab");
+            assertRing(page, picture + ", control " + i);
+        }
+        page.close();
+        Page pair = open(editor.make("Pair focus " + picture, "comparison", "full", picture, picture));
+        pair.locator(".slide-1 .handle").focus();
+        pair.keyboard().press("ArrowLeft");
+        assertRing(pair, picture + ", handle");
+        Page band = open(Kinds.marquee(editor));
+        for (int i = 0; i < 2; i++) {
+            band.keyboard().press("Tab");
+            assertRing(band, "band, control " + i);
+        }
+    }
+
+    private static void assertRing(Page page, String what) throws IOException {
+        page.waitForTimeout(120);
+        String box = (String)
+                page.evaluate(
+                        "() => { const box = document.activeElement.shadowRoot.activeElement.getBoundingClientRect(); return [box.x, box.y, box.right, box.bottom].join(); }");
+        double[] edges = java.util.Arrays.stream(box.split(","))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
+        BufferedImage shot = ImageIO.read(new ByteArrayInputStream(page.screenshot()));
+        int middle = (int) (edges[1] + edges[3]) / 2;
+        int light = 0;
+        int dark = 0;
+        for (int x = (int) Math.max(0, edges[0] - 8); x < Math.min(edges[0] + 8, shot.getWidth()); x++) {
+            int rgb = shot.getRGB(x, middle);
+            int red = rgb >> 16 & 255;
+            light += red > 250 && (rgb & 255) > 250 ? 1 : 0;
+            dark += red < 40 && (rgb & 255) < 50 ? 1 : 0;
+        }
+        assertThat(light).as(what + ": px of light at its edge").isGreaterThanOrEqualTo(2);
+        assertThat(dark).as(what + ": px of dark at its edge").isGreaterThanOrEqualTo(2);
+    }
+
+    @Test
+    void keepsItsShapesInColoursThatTheVisitorChose() {
+        Page page = editor.open("/help");
+        page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
+        page.navigate(banner("Forced").publish().path("address").asString());
+        assertThat(page.locator("keen-reel .run")).hasCount(1);
+        for (String part : List.of(".arrow-next", ".pause")) {
+            assertThat(page.locator(part)).hasCSS("border-top-width", "2px");
+        }
+        Object different = page.evaluate("""
+                () => {
+                  const ground = (dot) => getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector(dot), '::before').backgroundColor;
+                  return ground('.dot-1') !== ground('.dot-2');
+                }""");
+        assertThat(different).as("the dot of the present stop is another one").isEqualTo(true);
+    }
+
+    @Test
+    void fitsNarrowWindowsAndEnlargedOnes() {
+        for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+            Page page = open(kind.getValue());
+            for (int width : new int[] {320, 640}) { // 320: a phone, or 1280 px enlarged to 400 %; 640: to 200 %
+                page.setViewportSize(width, 700);
+                page.waitForTimeout(200);
+                assertThat(page.evaluate("() => document.documentElement.scrollWidth"))
+                        .as(kind.getKey() + " at " + width)
+                        .isEqualTo(width);
+            }
+            page.close();
+        }
+    }
+
+    @Test
+    void wordsThatWereEnlargedAloneCanStillBeReadToTheirEnd() {
+        for (Made reel : List.of(
+                Kinds.single(editor),
+                Kinds.row(editor),
+                banner("Below").choose("words.place", null, "below").choose("words.text-lines", null, "1"))) {
+            Page page = open(reel);
+            String said = (String) page.evaluate("""
+                    async () => {
+                      const root = document.querySelector('keen-reel').shadowRoot;
+                      for (const words of root.querySelectorAll('.title, .text, .button, .label-before, .label-after')) {
+                        const { fontSize, lineHeight } = getComputedStyle(words);
+                        words.style.fontSize = `${2 * parseFloat(fontSize)}px`;
+                        if (parseFloat(lineHeight)) words.style.lineHeight = `${2 * parseFloat(lineHeight)}px`;
+                      }
+                      document.body.style.width = 'calc(100% - 1px)'; // browsers lay out anew when type is enlarged
+                      await new Promise((done) => setTimeout(done, 300));
+                      const cut = [];
+                      for (const area of root.querySelectorAll('.slide.now .words')) {
+                        const panel = area.querySelector('.panel');
+                        if (!panel) continue;
+                        const [around, own] = [area.getBoundingClientRect(), panel.getBoundingClientRect()];
+                        if (own.top < around.top - 1) cut.push('starts above its place');
+                        if (own.right > around.right + 1 || own.left < around.left - 1) cut.push('wider than its place');
+                        area.scrollTop = 1e6;
+                        const end = panel.getBoundingClientRect().bottom;
+                        if (end > area.getBoundingClientRect().bottom + 1) cut.push(`ends ${end - around.bottom} px below`);
+                        if (area.scrollTop > 0 && area.tabIndex !== 0) cut.push('not reached by keyboard');
+                      }
+                      return cut.join();
+                    }""");
+            assertThat(said).as(reel.name).isEmpty();
+            page.close();
+        }
+    }
+
+    @Test
+    void onPaperAllSlidesStandOneBelowAnother() {
+        for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+            Page page = open(kind.getValue());
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            page.evaluate("() => dispatchEvent(new Event('beforeprint'))");
+            page.waitForFunction(
+                    "() => [...document.querySelector('keen-reel').shadowRoot.querySelectorAll('.slide img')].filter((one) => one.checkVisibility()).every((one) => one.complete && one.naturalWidth)");
+            String slides = kind.getKey().equals("marquee") ? ".copy-0 .slide" : ".slide";
+            Locator all = page.locator(slides);
+            List<BoundingBox> boxes = new ArrayList<>();
+            for (int i = 0; i < kind.getValue().slides().size(); i++) {
+                assertThat(all.nth(i)).isVisible();
+                boxes.add(all.nth(i).boundingBox());
+            }
+            for (int i = 1; i < boxes.size() && !kind.getKey().equals("marquee"); i++) {
+                assertThat(boxes.get(i).y)
+                        .as(kind.getKey() + " slide " + (i + 1))
+                        .isGreaterThanOrEqualTo(boxes.get(i - 1).y + boxes.get(i - 1).height);
+            }
+            double end = boxes.get(boxes.size() - 1).y + boxes.get(boxes.size() - 1).height;
+            assertThat(page.locator("keen-reel").boundingBox().y
+                            + page.locator("keen-reel").boundingBox().height)
+                    .as("the paper has room for all")
+                    .isGreaterThanOrEqualTo(end - 1);
+            assertThat(page.locator(".arrow-next")).not().isVisible();
+            page.close();
+        }
+    }
+}

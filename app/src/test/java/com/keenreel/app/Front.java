@@ -1,0 +1,192 @@
+package com.keenreel.app;
+
+import com.sun.net.httpserver.Headers;
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+
+/**
+ * A web server of somebody's own: it serves their pages, and stands in front of Keen Reel's published addresses, which it
+ * can make late, keep as a shared cache would (obeying what their headers say), or change.
+ */
+final class Front implements AutoCloseable {
+    /** Changes the body of an answer. */
+    interface Rewriting {
+        String of(String body);
+    }
+
+    private record Kept(HttpResponse<byte[]> answer, boolean forGood) {}
+
+    private record Page(String html, Map<String, String> headers) {}
+
+    private final HttpServer server;
+    private final ExecutorService threads = Executors.newCachedThreadPool();
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String behind = Running.application().publicOnly();
+    private final Map<String, Page> pages = new ConcurrentHashMap<>();
+    private final Map<String, Long> delays = new ConcurrentHashMap<>();
+    private final Map<String, Rewriting> rewritings = new ConcurrentHashMap<>();
+    private final Map<String, Kept> kept = new ConcurrentHashMap<>();
+    private final List<String> asked = new CopyOnWriteArrayList<>();
+    private final List<String> passedOn = new CopyOnWriteArrayList<>();
+    private volatile boolean caching;
+
+    Front() {
+        try {
+            server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+        server.createContext("/", this::answer);
+        server.setExecutor(threads);
+        server.start();
+    }
+
+    String origin() {
+        return "http://127.0.0.1:" + server.getAddress().getPort();
+    }
+
+    /** Puts a page there and gives back its address. */
+    String page(String path, String html, Map<String, String> headers) {
+        pages.put(path, new Page(html, headers));
+        return origin() + path;
+    }
+
+    /** From now on what matches is answered that much later. */
+    Front late(String pattern, long ms) {
+        delays.put(pattern, ms);
+        return this;
+    }
+
+    /** From now on what matches is changed on its way. */
+    Front rewrite(String pattern, Rewriting how) {
+        rewritings.put(pattern, how);
+        return this;
+    }
+
+    /** From now on answers are kept, as far as their headers allow it. */
+    Front caching() {
+        caching = true;
+        return this;
+    }
+
+    /** What browsers asked for, pages left out. */
+    List<String> asked() {
+        return asked;
+    }
+
+    /** What had to be asked of Keen Reel, with the status it answered. */
+    List<String> passedOn() {
+        return passedOn;
+    }
+
+    private void answer(HttpExchange exchange) throws IOException {
+        String path = exchange.getRequestURI().getRawPath();
+        try (exchange) {
+            Page page = pages.get(path);
+            if (page != null) {
+                page.headers().forEach(exchange.getResponseHeaders()::set);
+                exchange.getResponseHeaders().set("Content-Type", "text/html;charset=utf-8");
+                send(exchange, 200, page.html().getBytes(StandardCharsets.UTF_8));
+                return;
+            }
+            asked.add(path);
+            for (Map.Entry<String, Long> late : delays.entrySet()) {
+                if (path.matches(late.getKey())) {
+                    Thread.sleep(late.getValue());
+                }
+            }
+            passOn(exchange, path);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void passOn(HttpExchange exchange, String path) throws IOException, InterruptedException {
+        Kept known = caching ? kept.get(path) : null;
+        if (known == null || !known.forGood()) {
+            known = fresh(exchange, path, known);
+        }
+        HttpResponse<byte[]> answer = known.answer();
+        Headers headers = exchange.getResponseHeaders();
+        for (String name : List.of(
+                "Content-Type",
+                "ETag",
+                "Cache-Control",
+                "Content-Security-Policy",
+                "Access-Control-Allow-Origin",
+                "Cross-Origin-Resource-Policy")) {
+            answer.headers().firstValue(name).ifPresent(value -> headers.set(name, value));
+        }
+        String tag = answer.headers().firstValue("ETag").orElse("");
+        if (!tag.isEmpty() && tag.equals(exchange.getRequestHeaders().getFirst("If-None-Match"))) {
+            exchange.sendResponseHeaders(304, -1);
+            return;
+        }
+        byte[] body = answer.body();
+        for (Map.Entry<String, Rewriting> rewriting : rewritings.entrySet()) {
+            if (path.matches(rewriting.getKey())) {
+                body = rewriting
+                        .getValue()
+                        .of(new String(body, StandardCharsets.UTF_8))
+                        .getBytes(StandardCharsets.UTF_8);
+            }
+        }
+        send(exchange, answer.statusCode(), body);
+    }
+
+    /** Asks Keen Reel; what is kept already is revalidated. */
+    private Kept fresh(HttpExchange exchange, String path, Kept former) throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(behind + path));
+        for (String name : List.of("Referer", "Sec-Fetch-Dest")) {
+            String value = exchange.getRequestHeaders().getFirst(name);
+            if (value != null) {
+                request.header(name, value);
+            }
+        }
+        if (former != null) {
+            request.header(
+                    "If-None-Match",
+                    former.answer().headers().firstValue("ETag").orElse("\"\""));
+        }
+        HttpResponse<byte[]> answer = http.send(request.build(), BodyHandlers.ofByteArray());
+        passedOn.add(answer.statusCode() + " " + path);
+        if (answer.statusCode() == 304 && former != null) {
+            return former;
+        }
+        String control = answer.headers().firstValue("Cache-Control").orElse("no-store");
+        Kept fresh = new Kept(answer, control.contains("immutable") && answer.statusCode() == 200);
+        if (caching && control.contains("public")) {
+            kept.put(path, fresh);
+        }
+        return fresh;
+    }
+
+    private static void send(HttpExchange exchange, int status, byte[] body) throws IOException {
+        exchange.sendResponseHeaders(status, body.length == 0 ? -1 : body.length);
+        if (body.length > 0) {
+            exchange.getResponseBody().write(body);
+        }
+    }
+
+    @Override
+    public void close() {
+        server.stop(0);
+        threads.shutdownNow();
+    }
+}

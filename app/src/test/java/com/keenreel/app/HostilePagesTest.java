@@ -1,0 +1,327 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Page;
+import java.awt.Rectangle;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Pages that do everything to a guest that pages do. On each of them the reel stands as it was calculated for the width
+ * that it really got, the rest of the page is as it would be with an empty box in the reel's place, the console is silent
+ * and nothing shifts.
+ */
+class HostilePagesTest {
+    /**
+     * A page.
+     *
+     * @param style of the page
+     * @param body with {@code REEL} where the code is pasted
+     * @param act what a visitor or the page's own script does before the reel is looked at; empty for nothing
+     */
+    private record Hostile(String name, String style, String body, String act) {
+        Hostile(String name, String style, String body) {
+            this(name, style, body, "");
+        }
+    }
+
+    private static final List<Hostile> PAGES = List.of(
+            new Hostile(
+                    "everything is inline with margins",
+                    "* { box-sizing: content-box; margin: 9px !important; display: inline } script, style, head, title, link { display: none }",
+                    "REEL"),
+            new Hostile(
+                    "pictures of half a width",
+                    "img { max-width: none !important; width: 50%; height: auto; border: 4px solid red; margin: 20px; float: right }",
+                    "REEL"),
+            new Hostile(
+                    "wide lines and letters",
+                    "body { line-height: 4; letter-spacing: .5em; word-spacing: 2em; text-transform: uppercase; text-indent: 5em; font: italic 40px/3 serif; text-align: right }",
+                    "REEL"),
+            new Hostile(
+                    "custom properties of likely names",
+                    "* { --step: 7px; --at: .9; --start: .1; --across: 3px; --ground: red; --ink: red; --corners: 40px; --type: fantasy; --control: red; --control-ground: red; --control-solid: red; --words-ground: red; --gap: 90px }",
+                    "REEL"),
+            new Hostile("read from right to left", "html { direction: rtl }", "<div dir=\"rtl\">REEL</div>"),
+            new Hostile(
+                    "beside floats",
+                    ".f { float: left; width: 300px; height: 120px; background: teal }",
+                    "<div class=\"f\"></div><div style=\"float:left;max-width:700px\">REEL</div><p style=\"clear:both\">After.</p>"),
+            new Hostile(
+                    "in a table's cell",
+                    "td { padding: 11px; border: 1px solid; vertical-align: bottom }",
+                    "<table><tr><td>A cell</td><td>REEL</td><td>Another cell of some words</td></tr></table>"),
+            new Hostile(
+                    "in a flex row without width",
+                    ".row { display: flex; align-items: center; gap: 17px }",
+                    "<div class=\"row\"><p>Words at the side</p><div>REEL</div><p>More words at the other side</p></div>"),
+            new Hostile(
+                    "in a grid's column of 300 px",
+                    ".grid { display: grid; grid-template-columns: 300px 1fr; align-items: start }",
+                    "<div class=\"grid\">REEL<p>Words in the wide column</p></div>"),
+            new Hostile(
+                    "under a transform",
+                    ".t { transform: translate(13px, 7px) scale(.75); transform-origin: 0 0; width: 900px }",
+                    "<div class=\"t\">REEL</div>"),
+            new Hostile(
+                    "in a tab that opens later",
+                    ".tab { display: none } .tab.open { display: block }",
+                    "<div class=\"tab\">REEL</div>",
+                    "async () => { await new Promise((done) => setTimeout(done, 400)); document.querySelector('.tab').classList.add('open'); }"),
+            new Hostile(
+                    "in a box that was hidden and without width",
+                    ".box { visibility: hidden; width: 0; overflow: hidden } .box.open { visibility: visible; width: 640px; overflow: visible }",
+                    "<div class=\"box\">REEL</div>",
+                    "async () => { await new Promise((done) => setTimeout(done, 400)); document.querySelector('.box').classList.add('open'); }"),
+            new Hostile(
+                    "with transitions on everything",
+                    "* { transition: all .7s linear !important; animation-duration: 3s !important }",
+                    "REEL"),
+            new Hostile(
+                    "with globals of likely names",
+                    "",
+                    "<script>player = 1; show = () => { throw 1 }; reel = {}; keenReel = null; KeenReel = 7; plan = []; Piece = Stops = Band = undefined;"
+                            + "Array.prototype.more = () => {}; Object.prototype.mine = 1; Element.prototype.pause = 3; HTMLElement.prototype.fragment = 4;</script>REEL"),
+            new Hostile(
+                    "with the script three times",
+                    "",
+                    "REEL<script>for (let i = 0; i < 3; i += 1) { const one = document.createElement('script'); one.src = document.querySelector('script[src]').src; document.head.append(one); }</script>"),
+            new Hostile(
+                    "with greedy selectors",
+                    "div, section, a, button, i, img, keen-reel, keen-reel * { position: absolute; top: 40px; right: 0; padding: 30px; border: 9px dashed; opacity: .2; filter: blur(2px) } .page, .page > div, .page keen-reel { position: static; opacity: 1; filter: none; padding: 0; border: 0 }",
+                    "<div class=\"page\">REEL</div>"));
+
+    private static final String START = """
+            <!doctype html><html lang="en"><head><meta charset="utf-8"><title>Hostile</title><link rel="icon" href="data:,">
+            <style>body { font: 18px/1.5 "Liberation Serif", serif; margin: 0 24px } STYLE</style></head><body>
+            <p>Before the reel: a line of words that must not move.</p>
+            """;
+
+    private final Editor editor = new Editor();
+    private final Front site = new Front();
+    private final Front front = new Front();
+    private List<Made> kinds;
+
+    @BeforeEach
+    void standInFront() {
+        editor.publicAddress(front.origin());
+        kinds = new ArrayList<>(Kinds.all(editor).values());
+        kinds.get(0).choose("motion.autoplay", null, "true");
+    }
+
+    @AfterEach
+    void leave() {
+        editor.publicAddress("");
+        site.close();
+        front.close();
+        editor.close();
+    }
+
+    private String page(String path, Hostile hostile, String code, Map<String, String> headers) {
+        String html = START.replace("STYLE", hostile.style()) + hostile.body().replace("REEL", code)
+                + "<p>After the reel: another line of words.</p></body></html>";
+        return site.page(path, html, headers);
+    }
+
+    @Test
+    void onHostilePagesAReelStandsAsCalculatedAndDisturbsNothing() throws IOException {
+        Boxes boxes = new Boxes();
+        List<String> wrong = new ArrayList<>();
+        List<String> codes = new ArrayList<>();
+        for (Made kind : kinds) {
+            codes.add(kind.publish().path("element").asString());
+        }
+        for (int i = 0; i < PAGES.size(); i++) {
+            for (int k = i % 2; k < kinds.size(); k += 2) {
+                look(PAGES.get(i), kinds.get(k), codes.get(k), boxes, wrong);
+            }
+        }
+        System.out.println("hostile pages: " + PAGES.size() + ", " + boxes.said());
+        assertThat(wrong).isEmpty();
+        assertThat(boxes.wrong()).isEmpty();
+        assertThat(PAGES).hasSizeGreaterThanOrEqualTo(12);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private void look(Hostile hostile, Made reel, String code, Boxes boxes, List<String> wrong) throws IOException {
+        String what = hostile.name() + ", " + reel.name;
+        Page page = editor.open(page("/with", hostile, code, Map.of()));
+        if (!hostile.act().isEmpty()) {
+            page.evaluate(hostile.act());
+        }
+        assertThat(page.locator("keen-reel .run")).hasCount(1);
+        page.waitForTimeout(500);
+        JsonNode seen = Boxes.seen(page, 0);
+        boxes.compare(what, seen, reel.layout(seen.path("width").asDouble(), "live"));
+        if (hostile.act().isEmpty() && !editor.shifts(page).isEmpty()) {
+            wrong.add(what + ": shifts " + editor.shifts(page));
+        }
+        JsonNode place = Editor.JSON.readTree((String) page.evaluate("""
+                () => {
+                  const outer = document.querySelector('keen-reel').parentElement;
+                  const [box, style] = [outer.getBoundingClientRect(), getComputedStyle(outer)];
+                  return JSON.stringify({ x: box.x, y: box.y, right: box.right, bottom: box.bottom, width: style.width, height: style.height });
+                }"""));
+        byte[] with = page.screenshot();
+        page.close();
+
+        String empty = "<div style=\"display:block!important;box-sizing:border-box!important;flex:none;width:"
+                + place.path("width").asString() + "!important;height:"
+                + place.path("height").asString()
+                + "!important;margin:0!important;padding:0!important;border:0!important;position:static!important\"></div>";
+        Page without = editor.open(page("/without", hostile, empty, Map.of()));
+        if (!hostile.act().isEmpty()) {
+            without.evaluate(hostile.act());
+        }
+        without.waitForTimeout(800);
+        String difference = difference(with, without.screenshot(), place);
+        if (!difference.isEmpty()) {
+            wrong.add(what + ": " + difference);
+        }
+        without.close();
+    }
+
+    /** Where two pictures of a page differ outside that place; empty for nowhere. */
+    private static String difference(byte[] one, byte[] other, JsonNode place) throws IOException {
+        BufferedImage a = ImageIO.read(new ByteArrayInputStream(one));
+        BufferedImage b = ImageIO.read(new ByteArrayInputStream(other));
+        int left = (int) Math.floor(place.path("x").asDouble());
+        int top = (int) Math.floor(place.path("y").asDouble());
+        Rectangle inside = new Rectangle(
+                left,
+                top,
+                (int) Math.ceil(place.path("right").asDouble()) - left,
+                (int) Math.ceil(place.path("bottom").asDouble()) - top);
+        for (int y = 0; y < a.getHeight(); y++) {
+            for (int x = 0; x < a.getWidth(); x++) {
+                if (!inside.contains(x, y) && a.getRGB(x, y) != b.getRGB(x, y)) {
+                    return "the page differs at " + x + ", " + y + " outside " + inside;
+                }
+            }
+        }
+        return "";
+    }
+
+    @Test
+    void underAStrictPolicyThePlainElementIsSilentAndRight() {
+        Map<String, String> policy = Map.of(
+                "Content-Security-Policy",
+                "default-src 'none'; style-src 'self'; script-src " + front.origin() + "; connect-src " + front.origin()
+                        + "; img-src " + front.origin() + " data:; font-src " + front.origin());
+        Boxes boxes = new Boxes();
+        for (Made kind : kinds) {
+            String code = kind.publish().path("plainElement").asString();
+            String html =
+                    "<!doctype html><html lang=\"en\"><head><title>Strict</title><link rel=\"icon\" href=\"data:,\"></head><body>"
+                            + code + "<p>After</p></body></html>";
+            Page page = editor.open(site.page("/strict", html, policy));
+            assertThat(page.locator("keen-reel .run")).hasCount(1);
+            JsonNode seen = Boxes.seen(page, 0);
+            boxes.compare(
+                    "strict " + kind.name, seen, kind.layout(seen.path("width").asDouble(), "live"));
+            page.close();
+        }
+        assertThat(boxes.wrong()).isEmpty();
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void insertedAsTextItStartsAsSoonAsTheScriptIsThere() {
+        Made reel = kinds.get(1);
+        String code = reel.publish().path("element").asString();
+        String declared =
+                "<keen-reel src=\"" + front.origin() + "/r/row-of-the-kinds\"><template shadowrootmode=\"open\">"
+                        + "<p>As an editor stored it</p></template></keen-reel>";
+        String html =
+                "<!doctype html><html lang=\"en\"><head><title>Inserted</title><link rel=\"icon\" href=\"data:,\"></head><body>"
+                        + "<div id=\"here\"></div><div id=\"there\"></div></body></html>";
+        Page page = editor.open(site.page("/inserted", html, Map.of()));
+        page.evaluate("html => { document.getElementById('here').innerHTML = html; }", code);
+        page.evaluate("html => { document.getElementById('there').innerHTML = html; }", declared);
+        assertThat(page.locator("#here a img")).isVisible();
+        page.evaluate(
+                "src => { const script = document.createElement('script'); script.src = src; document.head.append(script); }",
+                front.origin() + "/reel.js");
+        assertThat(page.locator("#here keen-reel .run")).hasCount(1);
+        assertThat(page.locator("#there keen-reel .run")).hasCount(1);
+        Boxes boxes = new Boxes();
+        JsonNode seen = Boxes.seen(page, 0);
+        boxes.compare("inserted", seen, reel.layout(seen.path("width").asDouble(), "live"));
+        assertThat(boxes.wrong()).isEmpty();
+        assertThat(editor.problems())
+                .as("but for the browser's word on the page's own insertion of a template")
+                .allMatch(said -> said.contains("Found declarative shadowrootmode attribute"));
+    }
+
+    @Test
+    void twoPlayersOnOnePageDoNotMeet() {
+        String one = kinds.get(0).publish().path("element").asString();
+        String other = kinds.get(1).publish().path("element").asString();
+        String[] shipped = new String[1];
+        front.rewrite("/r/row-of-the-kinds[^/]*/fragment", body -> {
+            String player = Editor.JSON.readTree(body).path("player").asString();
+            shipped[0] = player;
+            return body.replace(player, front.origin() + "/other-player.js");
+        });
+        Page page = editor.open("/help");
+        page.route(
+                "**/other-player.js",
+                route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions()
+                        .setContentType("text/javascript")
+                        .setBody("window.otherPlayer = (window.otherPlayer ?? 0) + 1;"
+                                + editor.text(shipped[0]).replace("\"run\"", "\"run\",\"other\""))));
+        String html =
+                "<!doctype html><html lang=\"en\"><head><title>Two</title><link rel=\"icon\" href=\"data:,\"></head><body>"
+                        + one + other + other + "</body></html>";
+        page.navigate(site.page("/two", html, Map.of()));
+        assertThat(page.locator("keen-reel .run")).hasCount(3);
+        assertThat(page.evaluate("() => window.otherPlayer")).as("loaded once").isEqualTo(1);
+        assertThat(page.locator("keen-reel .other")).hasCount(2);
+        page.locator("keen-reel").nth(1).locator(".arrow-next").click();
+        assertThat(page.locator("keen-reel").nth(1).locator(".slide-4.now")).hasCount(1);
+        assertThat(page.locator("keen-reel").nth(2).locator(".slide-4.now")).hasCount(0);
+        assertThat(page.locator("keen-reel").nth(0).locator(".slide-1.now")).hasCount(1);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void twentyReelsShareOneShellAndOnePlayer() {
+        StringBuilder html = new StringBuilder(START.replace("STYLE", ""));
+        List<Made> all = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            for (Made kind : kinds) {
+                all.add(kind);
+                html.append(kind.publish().path("element").asString());
+            }
+        }
+        Page page = editor.open(site.page("/twenty", html + "</body></html>", Map.of()));
+        assertThat(page.locator("keen-reel .run")).hasCount(20);
+        page.locator("keen-reel").nth(4).locator(".dot-3").click();
+        assertThat(page.locator("keen-reel").nth(4).locator(".slide-3.now")).hasCount(1);
+        assertThat(page.locator("keen-reel").nth(0).locator(".slide-3.now")).hasCount(0);
+        Boxes boxes = new Boxes();
+        for (int i : new int[] {1, 2, 3, 16, 17, 18, 19}) {
+            JsonNode seen = Boxes.seen(page, i);
+            boxes.compare(
+                    "twenty, " + i, seen, all.get(i).layout(seen.path("width").asDouble(), "live"));
+        }
+        assertThat(boxes.wrong()).isEmpty();
+        assertThat(front.asked().stream().filter("/reel.js"::equals)).hasSize(1);
+        assertThat(front.asked().stream().filter(path -> path.matches("/f/.*\\.js")))
+                .hasSize(1);
+        assertThat(editor.shifts(page)).isEmpty();
+        assertThat(editor.problems()).isEmpty();
+    }
+}

@@ -1,0 +1,46 @@
+package com.keenreel.app.measure;
+
+import java.util.Arrays;
+import java.util.Locale;
+
+/** Prints what was measured, a line each ({@code name value unit, goal}), and knows whether every goal was met. */
+final class Figures {
+    private int missed;
+
+    /** A figure that may be at most {@code most}. */
+    void atMost(String name, double value, String unit, double most) {
+        print(name, value, unit, "goal at most " + plain(most), value <= most);
+    }
+
+    /** A figure that must be at least {@code least}. */
+    void atLeast(String name, double value, String unit, double least) {
+        print(name, value, unit, "goal at least " + plain(least), value >= least);
+    }
+
+    /** A figure without a goal. */
+    void reported(String name, double value, String unit) {
+        print(name, value, unit, "reported", true);
+    }
+
+    private void print(String name, double value, String unit, String goal, boolean met) {
+        missed += met ? 0 : 1;
+        System.out.println(name + " " + plain(value) + " " + unit + ", " + goal + (met ? "" : " - MISSED"));
+    }
+
+    /** Ends the program: 0 when every goal was met, else 1. */
+    void end() {
+        System.exit(missed == 0 ? 0 : 1);
+    }
+
+    static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        int middle = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
+    }
+
+    private static String plain(double value) {
+        String text = String.format(Locale.ROOT, Math.abs(value) < 10 ? "%.3f" : "%.1f", value);
+        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+    }
+}
