@@ -38,7 +38,11 @@ export class Piece {
     this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
     this.on(this.frame, 'focusout', () => this.go('focus inside'));
     this.on(document, 'visibilitychange', () => (document.hidden ? this.wait('hidden') : this.go('hidden')));
-    this.on(window, 'beforeprint', () => this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager')));
+    this.on(window, 'beforeprint', () => {
+      this.wait('printed');
+      this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager'));
+    });
+    this.on(window, 'afterprint', () => this.go('printed'));
     if (this.pauseButton) {
       this.on(this.pauseButton, 'click', () => {
         if (this.waitsFor('paused')) {
@@ -54,10 +58,11 @@ export class Piece {
       const former = this.setUp;
       this.width = entry.contentBoxSize[0].inlineSize;
       if (this.setUp !== former) this.rearranged();
-      this.#reach();
     });
     sized.observe(this.reel);
-    this.#watchers.push(seen, sized);
+    const worded = new ResizeObserver(() => this.#reach());
+    this.strip.querySelectorAll('.panel').forEach((panel) => worded.observe(panel));
+    this.#watchers.push(seen, sized, worded);
     if (this.still) this.#reasons.add('paused');
     this.#sayPause();
   }

@@ -68,7 +68,7 @@ public final class Editor implements AutoCloseable {
 
     public Page open(String address) {
         Page page = context.newPage();
-        page.navigate(address.startsWith("http") ? address : application.origin() + address);
+        page.navigate(address.contains("://") ? address : application.origin() + address);
         return page;
     }
 
@@ -117,6 +117,11 @@ public final class Editor implements AutoCloseable {
     /** What is at that address, as text. */
     public String text(String address) {
         return context.request().get(address).text();
+    }
+
+    /** What the application has at that path. */
+    public byte[] bytes(String path) {
+        return context.request().get(application.origin() + path).body();
     }
 
     /** The id of a picture of that demonstration file, brought when it is not there yet. */

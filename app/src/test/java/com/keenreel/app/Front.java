@@ -13,6 +13,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -24,7 +25,7 @@ import java.util.concurrent.Executors;
  * A web server of somebody's own: it serves their pages, and stands in front of Keen Reel's published addresses, which it
  * can make late, keep as a shared cache would (obeying what their headers say), or change.
  */
-final class Front implements AutoCloseable {
+public final class Front implements AutoCloseable {
     /** Changes the body of an answer. */
     interface Rewriting {
         String of(String body);
@@ -32,7 +33,7 @@ final class Front implements AutoCloseable {
 
     private record Kept(HttpResponse<byte[]> answer, boolean forGood) {}
 
-    private record Page(String html, Map<String, String> headers) {}
+    private record Page(byte[] bytes, Map<String, String> headers) {}
 
     private final HttpServer server;
     private final ExecutorService threads = Executors.newCachedThreadPool();
@@ -46,7 +47,7 @@ final class Front implements AutoCloseable {
     private final List<String> passedOn = new CopyOnWriteArrayList<>();
     private volatile boolean caching;
 
-    Front() {
+    public Front() {
         try {
             server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         } catch (IOException none) {
@@ -57,13 +58,20 @@ final class Front implements AutoCloseable {
         server.start();
     }
 
-    String origin() {
+    public String origin() {
         return "http://127.0.0.1:" + server.getAddress().getPort();
     }
 
     /** Puts a page there and gives back its address. */
-    String page(String path, String html, Map<String, String> headers) {
-        pages.put(path, new Page(html, headers));
+    public String page(String path, String html, Map<String, String> headers) {
+        Map<String, String> all = new HashMap<>(headers);
+        all.put("Content-Type", "text/html;charset=utf-8");
+        return file(path, html.getBytes(StandardCharsets.UTF_8), all);
+    }
+
+    /** Puts a file there and gives back its address. */
+    public String file(String path, byte[] bytes, Map<String, String> headers) {
+        pages.put(path, new Page(bytes, headers));
         return origin() + path;
     }
 
@@ -80,7 +88,7 @@ final class Front implements AutoCloseable {
     }
 
     /** From now on answers are kept, as far as their headers allow it. */
-    Front caching() {
+    public Front caching() {
         caching = true;
         return this;
     }
@@ -101,8 +109,7 @@ final class Front implements AutoCloseable {
             Page page = pages.get(path);
             if (page != null) {
                 page.headers().forEach(exchange.getResponseHeaders()::set);
-                exchange.getResponseHeaders().set("Content-Type", "text/html;charset=utf-8");
-                send(exchange, 200, page.html().getBytes(StandardCharsets.UTF_8));
+                send(exchange, 200, page.bytes());
                 return;
             }
             asked.add(path);

@@ -1,0 +1,316 @@
+package com.keenreel.app.measure;
+
+import com.google.gson.JsonObject;
+import com.keenreel.app.Editor;
+import com.keenreel.app.Editor.Made;
+import com.keenreel.app.Front;
+import com.keenreel.app.Running;
+import com.keenreel.publish.PlayerFiles;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Page;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.GZIPOutputStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What a reel costs the page it stands on: against a bare page with the same first picture, in alternating loads with an
+ * empty cache, everything through the same web server on this machine.
+ */
+final class MeasurePlayer {
+    private static final int LOADS = 30;
+
+    private static final String WATCH = """
+            window.lcp = 0;
+            window.cls = 0;
+            new PerformanceObserver((list) => list.getEntries().forEach((entry) => { window.lcp = entry.startTime; }))
+              .observe({ type: 'largest-contentful-paint', buffered: true });
+            new PerformanceObserver((list) => list.getEntries().forEach((entry) => { window.cls += entry.value; }))
+              .observe({ type: 'layout-shift', buffered: true });
+            """;
+
+    private final Figures figures = new Figures();
+    private final Browser browser = Running.browser();
+    private final Editor editor = new Editor();
+    private final Front front = new Front();
+
+    public static void main(String[] args) throws Exception {
+        new MeasurePlayer().run();
+    }
+
+    private void run() throws Exception {
+        editor.publicAddress(front.origin());
+        front.caching();
+        Made reel = editor.make(
+                "Measured",
+                "banner",
+                "full",
+                "banner-workshop-day.jpg",
+                "banner-glaze-bench.jpg",
+                "banner-long-room.jpg",
+                "banner-kiln-glow.jpg",
+                "banner-dusk-works.jpg");
+        reel.say(reel.slides().get(0), "title", "Open workshop days");
+        size();
+        loads(reel);
+        frames(reel);
+        band();
+        twenty();
+        editor.publicAddress("");
+        figures.end();
+    }
+
+    private void size() throws IOException {
+        PlayerFiles shipped = PlayerFiles.shipped();
+        int all = packed(shipped.shell().bytes()) + packed(shipped.player().bytes());
+        figures.atMost("player.size", all / 1000.0, "kB gzip with the shell", 7);
+    }
+
+    private static int packed(byte[] bytes) throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (GZIPOutputStream out = new GZIPOutputStream(packed)) {
+            out.write(bytes);
+        }
+        return packed.size();
+    }
+
+    private static String html(String body) {
+        return "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>Measured</title>"
+                + "<link rel=\"icon\" href=\"data:,\"></head><body style=\"margin:0\"><p>A line of words above.</p>"
+                + body
+                + "<p>A line of words below.</p></body></html>";
+    }
+
+    /** The pages that are compared, by name; the bare one first. */
+    private Map<String, String> pages(Made reel) throws Exception {
+        JsonNode code = reel.publish();
+        String element = code.path("element").asString();
+        String picture = org.jsoup.Jsoup.parse(element).select("img").first().attr("srcset");
+        String bare = "<img srcset=\"" + picture + "\" sizes=\"100vw\" width=\"1920\" height=\"800\" alt=\"\""
+                + " style=\"display:block;width:100%;height:auto;aspect-ratio:12/5;object-fit:cover\">";
+        Map<String, String> pages = new LinkedHashMap<>();
+        pages.put("bare", front.page("/bare", html(bare), Map.of()));
+        pages.put("element", front.page("/element", html(element), Map.of()));
+        pages.put("address", code.path("address").asString());
+        pages.put("folder", folder(reel));
+        pages.put("frame", front.page("/frame", html(code.path("frame").asString()), Map.of()));
+        return pages;
+    }
+
+    private String folder(Made reel) throws IOException {
+        byte[] zip = editor.bytes("/reels/" + reel.id + "/folder");
+        String start = "";
+        try (ZipInputStream entries = new ZipInputStream(new java.io.ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = entries.getNextEntry(); entry != null; entry = entries.getNextEntry()) {
+                String name = entry.getName();
+                String type = name.endsWith(".html")
+                        ? "text/html;charset=utf-8"
+                        : name.endsWith(".css") ? "text/css" : name.endsWith(".js") ? "text/javascript" : "image/webp";
+                String address =
+                        front.file("/" + name.replace(" ", "-"), entries.readAllBytes(), Map.of("Content-Type", type));
+                start = name.endsWith("index.html") ? address : start;
+            }
+        }
+        return start;
+    }
+
+    private void loads(Made reel) throws Exception {
+        Map<String, String> pages = pages(reel);
+        pages.values().forEach(address -> load(address, 0)); // everything is warm but the visitors' caches
+        for (int latency : new int[] {0, 40}) {
+            Map<String, double[]> paints = new LinkedHashMap<>();
+            Map<String, Double> shifts = new LinkedHashMap<>();
+            for (int i = 0; i < LOADS; i++) {
+                for (Map.Entry<String, String> page : pages.entrySet()) {
+                    double[] seen = load(page.getValue(), latency);
+                    paints.computeIfAbsent(page.getKey(), any -> new double[LOADS])[i] = seen[0];
+                    shifts.merge(page.getKey(), seen[1], Math::max);
+                }
+            }
+            double bare = Figures.median(paints.get("bare"));
+            figures.reported("lcp." + latency + "ms.bare", bare, "ms");
+            paint("address", latency, paints, Math.max(bare * 1.05, bare + 10));
+            paint("folder", latency, paints, Math.max(bare * 1.05, bare + 10));
+            paint("element", latency, paints, Math.max(bare * 1.1, bare + 10));
+            figures.reported("lcp." + latency + "ms.frame", Figures.median(paints.get("frame")), "ms");
+            shifts.forEach((page, worst) -> figures.atMost("cls." + latency + "ms." + page, worst, "worst", 0.0005));
+        }
+    }
+
+    private void paint(String page, int latency, Map<String, double[]> paints, double most) {
+        figures.atMost("lcp." + latency + "ms." + page, Figures.median(paints.get(page)), "ms", most);
+    }
+
+    /** {largest contentful paint in ms, cumulative layout shift} of one load with an empty cache. */
+    private double[] load(String address, int latency) {
+        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            context.addInitScript(WATCH);
+            Page page = context.newPage();
+            CDPSession session = context.newCDPSession(page);
+            session.send("Network.enable");
+            JsonObject conditions = new JsonObject();
+            conditions.addProperty("offline", false);
+            conditions.addProperty("latency", latency);
+            conditions.addProperty("downloadThroughput", -1);
+            conditions.addProperty("uploadThroughput", -1);
+            session.send("Network.emulateNetworkConditions", conditions);
+            page.navigate(address);
+            page.waitForTimeout(500 + 6 * latency);
+            double paint = 0;
+            double shift = 0;
+            double top = number(page.mainFrame(), "() => performance.timeOrigin");
+            for (Frame frame : page.frames()) {
+                double later = number(frame, "() => performance.timeOrigin") - top;
+                double own = number(frame, "() => window.lcp");
+                paint = page.frames().size() > 1 && frame == page.mainFrame() ? paint : Math.max(paint, own + later);
+                shift += number(frame, "() => window.cls");
+            }
+            return new double[] {paint, shift};
+        }
+    }
+
+    private static double number(Frame frame, String script) {
+        return ((Number) frame.evaluate(script)).doubleValue();
+    }
+
+    /** What the main thread lays out and paints while one slide crossfades into the next, from the browser's trace. */
+    private void frames(Made reel) {
+        reel.choose("motion.hold", null, "0.5").choose("motion.time", null, "3").publish();
+        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            Page page = context.newPage();
+            page.navigate(front.origin() + "/r/measured");
+            page.evaluate("() => document.querySelector('keen-reel').ready");
+            page.waitForTimeout(5000); // pictures of the first slides are there
+            browser.startTracing(
+                    page,
+                    new Browser.StartTracingOptions()
+                            .setCategories(java.util.List.of(
+                                    "devtools.timeline",
+                                    "disabled-by-default-devtools.timeline.frame",
+                                    "blink.user_timing")));
+            page.evaluate("""
+                    async () => {
+                      const root = document.querySelector('keen-reel').shadowRoot;
+                      const wait = (ms) => new Promise((done) => setTimeout(done, ms));
+                      while (root.querySelector('.coming')) await wait(20);
+                      while (!root.querySelector('.coming')) await wait(20);
+                      await wait(300);
+                      performance.mark('changing starts');
+                      await wait(2000);
+                      performance.mark('changing ends');
+                      await wait(100);
+                    }""");
+            JsonNode trace = Editor.JSON
+                    .readTree(new String(browser.stopTracing(), StandardCharsets.UTF_8))
+                    .path("traceEvents");
+            double start = 0;
+            double end = 0;
+            for (JsonNode event : trace) {
+                start = event.path("name").asString().equals("changing starts")
+                        ? event.path("ts").asDouble()
+                        : start;
+                end = event.path("name").asString().equals("changing ends")
+                        ? event.path("ts").asDouble()
+                        : end;
+            }
+            Map<String, Integer> counts = new LinkedHashMap<>(Map.of("Layout", 0, "Paint", 0, "DrawFrame", 0));
+            for (JsonNode event : trace) {
+                double at = event.path("ts").asDouble();
+                if (at > start && at < end) {
+                    counts.computeIfPresent(event.path("name").asString(), (name, count) -> count + 1);
+                }
+            }
+            if (end - start < 1_000_000) {
+                throw new IllegalStateException("The trace does not show a change.");
+            }
+            double drawn = counts.get("DrawFrame");
+            figures.atLeast("autoplay.frames", drawn / ((end - start) / 1e6), "drawn a second of a crossfade", 20);
+            figures.atMost("autoplay.layouts", counts.get("Layout") / Math.max(1, drawn), "a frame", 0);
+            figures.atMost("autoplay.paints", counts.get("Paint") / Math.max(1, drawn), "a frame", 0);
+        }
+    }
+
+    private void band() {
+        Made band = editor.make(
+                "Measured band",
+                "marquee",
+                "full",
+                "logos/harskel-lime.svg",
+                "logos/tundleby.svg",
+                "logos/ovenwick.svg",
+                "logos/mosscapel.svg",
+                "logos/pellard-voe.svg");
+        String address = band.publish().path("address").asString();
+        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            Page page = context.newPage();
+            CDPSession session = context.newCDPSession(page);
+            session.send("Performance.enable");
+            page.navigate(address);
+            page.evaluate("() => document.querySelector('keen-reel').ready");
+            page.waitForTimeout(2000);
+            double before = metric(session, "TaskDuration");
+            page.waitForTimeout(8000);
+            double busy = (metric(session, "TaskDuration") - before) / 8;
+            figures.atMost("marquee.main-thread", busy * 100, "% of the time", 1);
+        }
+    }
+
+    private void twenty() {
+        String[] starters = {"banner", "row", "comparison", "marquee"};
+        StringBuilder body = new StringBuilder();
+        for (int i = 0; i < 20; i++) {
+            body.append(editor.make(
+                            "Twenty " + i,
+                            starters[i % 4],
+                            "full",
+                            "plate-01-quatrefoil.jpg",
+                            "plate-02-eight-star.jpg",
+                            "plate-04-fan.jpg",
+                            "plate-08-pinwheel.jpg",
+                            "plate-12-dahlia.jpg",
+                            "plate-10-chevron.jpg")
+                    .publish()
+                    .path("element")
+                    .asString());
+        }
+        String address = front.page("/twenty", html(body.toString()), Map.of());
+        String bare = front.page("/none", html(""), Map.of());
+        double[] took = new double[5];
+        for (int i = 0; i < took.length; i++) {
+            took[i] = script(address, 20) - script(bare, 0);
+        }
+        figures.atMost("twenty.script", Figures.median(took), "ms of script to start twenty reels", 100);
+    }
+
+    private double script(String address, int reels) {
+        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            Page page = context.newPage();
+            CDPSession session = context.newCDPSession(page);
+            session.send("Performance.enable");
+            page.navigate(address);
+            page.waitForFunction(
+                    "n => [...document.querySelectorAll('keen-reel')].filter((one) => one.shadowRoot?.querySelector('.run')).length === n",
+                    reels,
+                    new Page.WaitForFunctionOptions().setPollingInterval(200));
+            page.waitForTimeout(500);
+            return metric(session, "ScriptDuration") * 1000;
+        }
+    }
+
+    private static double metric(CDPSession session, String name) {
+        for (var metric : session.send("Performance.getMetrics").getAsJsonArray("metrics")) {
+            if (metric.getAsJsonObject().get("name").getAsString().equals(name)) {
+                return metric.getAsJsonObject().get("value").getAsDouble();
+            }
+        }
+        throw new IllegalStateException("The browser does not say " + name + ".");
+    }
+}
