@@ -11,6 +11,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class MorePorts implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+    /** Published answers come from memory: more threads than that would only wait for each other. */
+    private static final String PUBLISHED_THREADS = "32";
+
     private final Settings settings;
 
     MorePorts(Settings settings) {
@@ -19,9 +22,12 @@ class MorePorts implements WebServerFactoryCustomizer<TomcatServletWebServerFact
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
+        factory.addConnectorCustomizers(MorePorts::sendAtOnce);
         factory.addAdditionalConnectors(connector(settings.sitePort()));
         if (settings.publicPort() > 0) {
-            factory.addAdditionalConnectors(connector(settings.publicPort()));
+            Connector published = connector(settings.publicPort());
+            published.setProperty("maxThreads", PUBLISHED_THREADS);
+            factory.addAdditionalConnectors(published);
         }
     }
 
@@ -29,6 +35,13 @@ class MorePorts implements WebServerFactoryCustomizer<TomcatServletWebServerFact
         Connector connector = new Connector("HTTP/1.1");
         connector.setPort(port);
         connector.setProperty("address", "127.0.0.1");
+        sendAtOnce(connector);
         return connector;
+    }
+
+    /** Most answers leave in one piece, copied once. */
+    private static void sendAtOnce(Connector connector) {
+        connector.setProperty("socket.appWriteBufSize", "65536");
+        connector.setProperty("socket.directBuffer", "true");
     }
 }

@@ -5,7 +5,27 @@ import java.util.Locale;
 
 /** Prints what was measured, a line each ({@code name value unit, goal}), and knows whether every goal was met. */
 final class Figures {
+    /** What is measured. */
+    interface Measurement {
+        void run(Figures figures) throws Exception;
+    }
+
     private int missed;
+
+    private Figures() {}
+
+    /** Measures, then ends the program: 0 when every goal was met, 1 when one was missed, 2 when it failed. */
+    static void of(Measurement measurement) {
+        Figures figures = new Figures();
+        int code = 2;
+        try {
+            measurement.run(figures);
+            code = figures.missed == 0 ? 0 : 1;
+        } catch (Exception | AssertionError failed) {
+            failed.printStackTrace();
+        }
+        System.exit(code);
+    }
 
     /** A figure that may be at most {@code most}. */
     void atMost(String name, double value, String unit, double most) {
@@ -25,11 +45,6 @@ final class Figures {
     private void print(String name, double value, String unit, String goal, boolean met) {
         missed += met ? 0 : 1;
         System.out.println(name + " " + plain(value) + " " + unit + ", " + goal + (met ? "" : " - MISSED"));
-    }
-
-    /** Ends the program: 0 when every goal was met, else 1. */
-    void end() {
-        System.exit(missed == 0 ? 0 : 1);
     }
 
     static double median(double[] values) {

@@ -37,13 +37,17 @@ final class MeasurePlayer {
               .observe({ type: 'layout-shift', buffered: true });
             """;
 
-    private final Figures figures = new Figures();
+    private final Figures figures;
     private final Browser browser = Running.browser();
     private final Editor editor = new Editor();
     private final Front front = new Front();
 
-    public static void main(String[] args) throws Exception {
-        new MeasurePlayer().run();
+    private MeasurePlayer(Figures figures) {
+        this.figures = figures;
+    }
+
+    public static void main(String[] args) {
+        Figures.of(figures -> new MeasurePlayer(figures).run());
     }
 
     private void run() throws Exception {
@@ -65,7 +69,6 @@ final class MeasurePlayer {
         band();
         twenty();
         editor.publicAddress("");
-        figures.end();
     }
 
     private void size() throws IOException {

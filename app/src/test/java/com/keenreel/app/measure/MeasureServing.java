@@ -33,16 +33,21 @@ import tools.jackson.databind.JsonNode;
 final class MeasureServing {
     private static final int ROUNDS = 5;
     private static final int SECONDS = 4;
+    private static final int WARMING = 15;
     private static final int CONNECTIONS = 50;
     private static final int RATE = 200;
 
-    private final Figures figures = new Figures();
+    private final Figures figures;
     private final HttpClient http = HttpClient.newHttpClient();
     private final String keenReel = Running.application().publicOnly();
     private final Path folder = Running.temporaryFolder();
 
-    public static void main(String[] args) throws Exception {
-        new MeasureServing().run();
+    private MeasureServing(Figures figures) {
+        this.figures = figures;
+    }
+
+    public static void main(String[] args) {
+        Figures.of(figures -> new MeasureServing(figures).run());
     }
 
     private void run() throws Exception {
@@ -75,7 +80,6 @@ final class MeasureServing {
             nginx.destroy();
             nginx.waitFor();
         }
-        figures.end();
     }
 
     private byte[] bytes(String address) throws Exception {
@@ -125,8 +129,7 @@ final class MeasureServing {
     }
 
     private void compare(String what, String path, String nginx) throws Exception {
-        load(keenReel + path, SECONDS);
-        load(keenReel + path, SECONDS); // the virtual machine has seen this code
+        load(keenReel + path, WARMING); // until the virtual machine has compiled what is used most
         double[] ours = new double[ROUNDS];
         double[] theirs = new double[ROUNDS];
         double[] ratios = new double[ROUNDS];
