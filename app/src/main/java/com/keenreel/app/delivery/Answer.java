@@ -1,41 +1,55 @@
 package com.keenreel.app.delivery;
 
+import com.keenreel.imaging.Format;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.zip.GZIPOutputStream;
+import org.apache.catalina.Globals;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a public address answers, ready to be sent: made once, sent to everyone.
  *
  * @param type its media type
- * @param bytes as they are
+ * @param bytes as they are; null for a file that is sent from where it is kept
+ * @param place that file; null for what is in memory
  * @param packed the same with gzip; null where that saves nothing
  * @param tag names this content, without quotes
  * @param policy the page's content security policy; null for what is not a page
  */
 record Answer(
         String type,
-        byte[] bytes,
+        byte @Nullable [] bytes,
+        @Nullable Path place,
         byte @Nullable [] packed,
         String tag,
         @Nullable String policy) {
     private static final int LEAST = 1024;
+    private static final int FROM_DISK = 16 << 10;
 
     /** Text, packed where it is long enough. */
     static Answer text(String type, String text, String tag, @Nullable String policy) {
         byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
-        return new Answer(type, bytes, bytes.length < LEAST ? null : pack(bytes), tag, policy);
+        return new Answer(type, bytes, null, bytes.length < LEAST ? null : pack(bytes), tag, policy);
     }
 
-    /** What is packed already, such as pictures. */
+    /** A file in memory; text is packed, pictures and type are packed already. */
     static Answer file(String type, byte[] bytes, String tag) {
         boolean text = type.startsWith("text/") || type.endsWith("+xml");
-        return new Answer(type, bytes, text && bytes.length >= LEAST ? pack(bytes) : null, tag, null);
+        return new Answer(type, bytes, null, text && bytes.length >= LEAST ? pack(bytes) : null, tag, null);
+    }
+
+    /** A kept file, which the system sends from there where that is quicker than from memory. */
+    static Answer kept(String type, Path place, String tag) throws IOException {
+        return type.equals(Format.WEBP.mediaType()) && Files.size(place) >= FROM_DISK
+                ? new Answer(type, null, place, null, tag, null)
+                : file(type, Files.readAllBytes(place), tag);
     }
 
     private static byte[] pack(byte[] bytes) {
@@ -49,7 +63,7 @@ record Answer(
     }
 
     int weight() {
-        return bytes.length + (packed == null ? 0 : packed.length);
+        return (bytes == null ? 0 : bytes.length) + (packed == null ? 0 : packed.length);
     }
 
     /** Sends it, or says that nothing has changed. Headers of its path are already there. */
@@ -67,14 +81,33 @@ record Answer(
             response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
             return;
         }
-        byte[] body = small ? packed : bytes;
+        response.setContentType(type);
+        boolean body = !request.getMethod().equals("HEAD");
+        if (place != null) {
+            sendKept(place, body, request, response);
+            return;
+        }
+        byte[] sent = small ? packed : bytes;
         if (small) {
             response.setHeader("Content-Encoding", "gzip");
         }
-        response.setContentType(type);
-        response.setContentLength(body.length);
-        if (!request.getMethod().equals("HEAD")) {
-            response.getOutputStream().write(body);
+        response.setContentLength(sent.length);
+        if (body) {
+            response.getOutputStream().write(sent);
+        }
+    }
+
+    /** By the system itself, without copies, where the server can ask for that. */
+    private static void sendKept(Path place, boolean body, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        long length = Files.size(place);
+        response.setContentLengthLong(length);
+        if (body && Boolean.TRUE.equals(request.getAttribute(Globals.SENDFILE_SUPPORTED_ATTR))) {
+            request.setAttribute(Globals.SENDFILE_FILENAME_ATTR, place.toString());
+            request.setAttribute(Globals.SENDFILE_FILE_START_ATTR, 0L);
+            request.setAttribute(Globals.SENDFILE_FILE_END_ATTR, length);
+        } else if (body) {
+            Files.copy(place, response.getOutputStream());
         }
     }
 

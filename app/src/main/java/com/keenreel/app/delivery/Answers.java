@@ -13,6 +13,8 @@ import com.keenreel.publish.Base;
 import com.keenreel.publish.Fragment;
 import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.PlayerFiles.Shipped;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.Map;
@@ -33,8 +35,10 @@ class Answers {
     private static final Map<String, String> TYPES = Map.of(
             "webp", Format.WEBP.mediaType(), "svg", Format.SVG.mediaType(), "js", JAVASCRIPT, "woff2", "font/woff2");
 
-    /** Files that are kept in memory, bytes in all; one that is larger than a sixteenth of it is read each time. */
+    /** Files that are kept in memory, bytes in all; each counts for its own and {@link #ENTRY}. */
     private static final long IN_MEMORY = 64L << 20;
+
+    private static final int ENTRY = 500;
 
     private final PublicationStore publications;
     private final ContentFiles files;
@@ -42,7 +46,7 @@ class Answers {
     private final Map<String, Live> live = new ConcurrentHashMap<>();
     private final Cache<String, Answer> byContent = Caffeine.newBuilder()
             .maximumWeight(IN_MEMORY)
-            .weigher((String name, Answer file) -> file.weight())
+            .weigher((String name, Answer file) -> ENTRY + file.weight())
             .build();
     private final Answer shell = shipped(PlayerFiles.shipped().shell());
 
@@ -135,10 +139,13 @@ class Answers {
         if (ready != null) {
             return ready;
         }
-        Answer read = Answer.file(TYPES.getOrDefault(format, "application/octet-stream"), files.read(sha256), sha256);
-        if (read.weight() <= IN_MEMORY / 16) {
-            byContent.put(sha256, read);
+        Answer read;
+        try {
+            read = Answer.kept(TYPES.getOrDefault(format, "application/octet-stream"), files.of(sha256), sha256);
+        } catch (IOException failed) {
+            throw new UncheckedIOException("A published file cannot be read: " + failed.getMessage(), failed);
         }
+        byContent.put(sha256, read);
         return read;
     }
 
