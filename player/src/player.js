@@ -10,12 +10,12 @@ const within = (ms, promise) => Promise.race([promise.catch(() => {}), new Promi
 /**
  * Shows a fragment in a host.
  *
- * @param host the element that the page knows
- * @param root its shadow root; with scripts off it may already hold the fragment's markup
+ * @param host the element that the page knows; its shadow root may already hold the fragment's markup
  * @param fragment { html, css, plan }; without html the markup in place is taken over
  * @param former what is being shown now, if anything
+ * @param presented settles when a picture that has arrived is on the screen; moved earlier, it would count as later
  */
-async function show(host, root, fragment, former) {
+async function show(host, fragment, former, presented) {
   const type = loadType(fragment.type);
   if (fragment.html) {
     const made = document.createElement('template');
@@ -25,19 +25,21 @@ async function show(host, root, fragment, former) {
     const pasted = former ? null : host.querySelector('img');
     const taken = first && pasted && takeOver(first, pasted);
     await within(3000, Promise.all([type, first && !former ? (taken ?? first).decode() : null]));
+    if (taken) await presented(taken);
     const sheet = new CSSStyleSheet();
     sheet.replaceSync(fragment.css);
     const moment = former?.moment();
     former?.end();
+    const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
     root.adoptedStyleSheets = [sheet];
     reuse(root, content);
     if (taken) become(taken, first);
     root.replaceChildren(content);
     host.replaceChildren(...data(fragment));
-    return start(host, root, fragment.plan, moment);
+    return start(host, fragment.plan, moment);
   }
   await within(3000, type);
-  return start(host, root, fragment.plan);
+  return start(host, fragment.plan);
 }
 
 /** The pasted first picture, when it is the reel's own: it is asked for once and stays on the screen. */
@@ -72,8 +74,8 @@ function reuse(root, content) {
   });
 }
 
-function start(host, root, plan, moment) {
-  const reel = root.querySelector('.reel');
+function start(host, plan, moment) {
+  const reel = host.shadowRoot.querySelector('.reel');
   if (!reel) return { connected() {}, disconnected() {}, moment() {}, end() {} };
   const Kind = plan.arrangement === 'marquee' ? Band : Stops;
   const piece = new Kind(reel, plan, host);

@@ -22,6 +22,23 @@
     return players.get(address);
   }
 
+  /**
+   * Settles when the picture is on the screen, or soon: nothing of the player gets in its way. Where the browser does not
+   * tell, or has something larger on the screen, or the picture is out of sight, there is nothing to wait for.
+   */
+  function presented(picture) {
+    const type = 'largest-contentful-paint';
+    if (!picture || !PerformanceObserver.supportedEntryTypes.includes(type)) return undefined;
+    const { top, bottom, width, height } = picture.getBoundingClientRect();
+    if (bottom <= 0 || top >= innerHeight) return undefined;
+    return new Promise((done) => {
+      const observer = new PerformanceObserver((list) =>
+        list.getEntries().some(({ url, size }) => url === picture.currentSrc || size > width * height) && done());
+      observer.observe({ type, buffered: true });
+      setTimeout(done, 300);
+    });
+  }
+
   class KeenReel extends HTMLElement {
     #source;
     #piece;
@@ -48,12 +65,15 @@
         inert.remove();
       }
       const written = this.shadowRoot?.querySelector('script[type="application/json"]');
-      if (written) return this.show(JSON.parse(written.textContent));
+      if (written) {
+        await presented(this.shadowRoot.querySelector('img'));
+        return this.show(JSON.parse(written.textContent));
+      }
       // which page shows the reel is said without what follows its path
       const page = location.protocol.startsWith('http')
         ? { referrer: location.origin + location.pathname, referrerPolicy: 'no-referrer-when-downgrade' }
         : {};
-      const answer = await fetch(`${source}/fragment`, page);
+      const [answer] = await Promise.all([fetch(`${source}/fragment`, page), presented(this.querySelector('img'))]);
       return this.show(await answer.json());
     }
 
@@ -62,20 +82,13 @@
       if (!fragment.player) {
         this.#piece?.disconnected();
         this.replaceChildren();
-        this.attachShadowOnce().replaceChildren();
+        this.shadowRoot?.replaceChildren();
         this.style.setProperty('padding', '0', 'important');
         return undefined;
       }
       const show = await player(new URL(fragment.player, new URL(this.#source, document.baseURI)).href);
-      this.#piece = await show(this, this.attachShadowOnce(), fragment, this.#piece);
+      this.#piece = await show(this, fragment, this.#piece, presented);
       return this.#piece;
-    }
-
-    attachShadowOnce() {
-      if (this.shadowRoot) return this.shadowRoot;
-      const root = this.attachShadow({ mode: 'open' });
-      root.append(document.createElement('slot'));
-      return root;
     }
   }
 

@@ -26,6 +26,10 @@ import java.util.concurrent.Executors;
  * can make late, keep as a shared cache would (obeying what their headers say), or change.
  */
 public final class Front implements AutoCloseable {
+    static {
+        System.setProperty("sun.net.httpserver.nodelay", "true"); // heads and bodies do not wait for each other
+    }
+
     /** Changes the body of an answer. */
     interface Rewriting {
         String of(String body);
@@ -46,6 +50,7 @@ public final class Front implements AutoCloseable {
     private final List<String> asked = new CopyOnWriteArrayList<>();
     private final List<String> passedOn = new CopyOnWriteArrayList<>();
     private volatile boolean caching;
+    private volatile long latency;
 
     public Front() {
         try {
@@ -81,6 +86,11 @@ public final class Front implements AutoCloseable {
         return this;
     }
 
+    /** From now on every answer takes that much longer. */
+    public void latency(long ms) {
+        latency = ms;
+    }
+
     /** From now on what matches is changed on its way. */
     Front rewrite(String pattern, Rewriting how) {
         rewritings.put(pattern, how);
@@ -107,6 +117,7 @@ public final class Front implements AutoCloseable {
         String path = exchange.getRequestURI().getRawPath();
         try (exchange) {
             Page page = pages.get(path);
+            Thread.sleep(latency);
             if (page != null) {
                 page.headers().forEach(exchange.getResponseHeaders()::set);
                 send(exchange, 200, page.bytes());

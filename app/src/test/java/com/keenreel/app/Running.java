@@ -19,7 +19,9 @@ public final class Running {
     /** Pictures as an editor would have them. */
     public static final Path PICTURES = Path.of("..", "samples", "pictures");
 
-    private static final List<String> FLAGS = List.of(
+    public static final String CHROMIUM = "/usr/bin/chromium";
+
+    public static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
             "--disable-quic",
@@ -65,7 +67,7 @@ public final class Running {
             browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of(CHROMIUM))
                             .setArgs(FLAGS));
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
@@ -105,7 +107,7 @@ public final class Running {
         }
     }
 
-    static void delete(Path folder) {
+    public static void delete(Path folder) {
         try (Stream<Path> all = Files.walk(folder)) {
             all.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
         } catch (IOException left) {

@@ -45,13 +45,7 @@ public record AddressPage(String html, String policy) {
                 "alternate",
                 " type=\"application/json+oembed\" title=\"" + Entities.escape(about.name()) + "\"",
                 Base.ABSOLUTE + "/oembed?url=" + address));
-        return page(
-                fragment,
-                about,
-                "/r/" + slug,
-                "/reel.js",
-                head + pictureSoon(fragment, material) + typeSoon(fragment),
-                "");
+        return page(fragment, about, "/r/" + slug, "/reel.js", head + pictureSoon(fragment, material), "");
     }
 
     /** The draft page that a wall's frame shows: the same, with the clock port at that address. */

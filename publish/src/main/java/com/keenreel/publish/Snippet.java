@@ -32,6 +32,12 @@ public final class Snippet {
     /** All of the height that is kept free. */
     private static final String ALL = "position:absolute;inset:0;width:100%;height:100%";
 
+    /**
+     * A picture that covers that height, one pixel more than it, cut by what is around it: so that the browser counts as
+     * much of it as painted as of the reel's own first picture, and does not take that for a larger one that came later.
+     */
+    private static final String COVERING = "position:absolute;inset:0;width:100%;height:calc(100% + 1px)";
+
     private final Material material;
     private final Layout layout;
     private final String address;
@@ -73,8 +79,8 @@ public final class Snippet {
     public String element() {
         Element outer = outer();
         Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
-        String link = "display:block;" + ALL + ";margin:0;padding:0;border:0";
-        reel.appendChild(linked(first().attr("style", style("all:initial;" + ALL + ";" + fit())))
+        String link = "display:block;" + ALL + ";margin:0;padding:0;border:0;overflow:hidden";
+        reel.appendChild(linked(first().attr("style", style("all:initial;" + COVERING + ";" + fit())))
                 .attr("style", style(link)));
         outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");
         return Base.put(Markup.Html.print(outer), origin);
