@@ -64,6 +64,8 @@ export class Piece {
     this.strip.querySelectorAll('.panel').forEach((panel) => worded.observe(panel));
     this.#watchers.push(seen, sized, worded);
     if (this.still) this.#reasons.add('paused');
+    if (document.hidden) this.#reasons.add('hidden');
+    if (this.frame.matches(':hover') && matchMedia('(hover: hover)').matches) this.#reasons.add('pointed at');
     this.#sayPause();
   }
 

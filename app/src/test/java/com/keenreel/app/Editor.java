@@ -54,7 +54,7 @@ public final class Editor implements AutoCloseable {
         }
         context.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
-                problems.add("console " + message.type() + ": " + message.text());
+                problems.add("console " + message.type() + ": " + message.text() + " " + message.location());
             }
         });
         context.onWebError(error -> problems.add("script error: " + error.error()));

@@ -35,7 +35,9 @@ class PlayerTest {
     }
 
     private Page open(Made reel) {
-        return editor.open(reel.publish().path("address").asString());
+        Page page = editor.open(reel.publish().path("address").asString());
+        assertThat(page.locator(".run")).hasCount(1);
+        return page;
     }
 
     private static Locator now(Page page, int slide) {

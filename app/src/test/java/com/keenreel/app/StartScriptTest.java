@@ -64,6 +64,10 @@ class StartScriptTest {
                 .isEqualTo("A port is a number from 1 to 65535, not \"eighty\".");
         assertThat(refusal(Map.of(), "keen-reel", "--port", "9000", "--site-port", "9000"))
                 .contains("two different ports");
+        assertThat(refusal(Map.of(), "keen-reel", "--port", "9000", "--public-port", "9000"))
+                .startsWith("Published addresses need a port of their own");
+        assertThat(refusal(Map.of(), "keen-reel", "--public-address", "reels.fennock.example"))
+                .startsWith("The public address begins with https://");
         assertThat(refusal(Map.of(), "keen-reel", "--fresh")).contains("--fresh is for the demonstration data");
     }
 

@@ -19,7 +19,8 @@ public record AddressPage(String html, String policy) {
 
     /** The page of a reel that is taken down or unknown. */
     public static AddressPage nothing() {
-        String html = start("en", "ltr") + "<title></title><style>" + PLAIN + "</style></head><body></body></html>";
+        String html = start("en", "ltr") + "<title></title><link rel=\"icon\" href=\"data:,\"><style>" + PLAIN
+                + "</style></head><body></body></html>";
         return new AddressPage(html, policy(List.of(PLAIN)));
     }
 

@@ -79,7 +79,7 @@ public final class Snippet {
     public String element() {
         Element outer = outer();
         Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
-        String link = "display:block;" + ALL + ";margin:0;padding:0;border:0;overflow:hidden";
+        String link = PLAIN + ";" + ALL + ";overflow:hidden;cursor:pointer;" + INHERITED;
         reel.appendChild(linked(first().attr("style", style("all:initial;" + COVERING + ";" + fit())))
                 .attr("style", style(link)));
         outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");

@@ -153,7 +153,7 @@ class OnAnyPageTest {
                 .toList();
         assertThat(About.of(material(FLOOR.withSlides(slides))).description())
                 .isEqualTo("0" + sentence + " 1" + sentence);
-        Slide one = slides.get(0).withWords(Words.NONE.with(Words.Field.TITLE, "x".repeat(500)));
+        Slide one = slides.get(0).withWords(Words.NONE.with(Words.Field.TITLE, "x".repeat(200)));
         assertThat(About.of(material(FLOOR.withSlides(List.of(one)))).description())
                 .hasSize(200)
                 .endsWith("x…");
