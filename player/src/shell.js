@@ -31,12 +31,14 @@
     if (!picture || !PerformanceObserver.supportedEntryTypes.includes(type)) return undefined;
     const { top, bottom, width, height } = picture.getBoundingClientRect();
     if (bottom <= 0 || top >= innerHeight) return undefined;
+    let observer;
     return new Promise((done) => {
-      const observer = new PerformanceObserver((list) =>
-        list.getEntries().some(({ url, size }) => url === picture.currentSrc || size > width * height) && done());
+      observer = new PerformanceObserver((list) => {
+        if (list.getEntries().some(({ url, size }) => url === picture.currentSrc || size > width * height)) done();
+      });
       observer.observe({ type, buffered: true });
       setTimeout(done, 300);
-    });
+    }).finally(() => observer.disconnect());
   }
 
   class KeenReel extends HTMLElement {

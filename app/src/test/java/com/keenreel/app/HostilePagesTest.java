@@ -93,7 +93,7 @@ class HostilePagesTest {
             new Hostile(
                     "with the script three times",
                     "",
-                    "REEL<script>for (let i = 0; i < 3; i += 1) { const one = document.createElement('script'); one.src = document.querySelector('script[src]').src; document.head.append(one); }</script>"),
+                    "REEL<script>for (let i = 0, first = document.querySelector('script[src]'); first && i < 3; i += 1) { const one = document.createElement('script'); one.src = first.src; document.head.append(one); }</script>"),
             new Hostile(
                     "with greedy selectors",
                     "div, section, a, button, i, img, keen-reel, keen-reel * { position: absolute; top: 40px; right: 0; padding: 30px; border: 9px dashed; opacity: .2; filter: blur(2px) } .page, .page > div, .page keen-reel { position: static; opacity: 1; filter: none; padding: 0; border: 0 }",

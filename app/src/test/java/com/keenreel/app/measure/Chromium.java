@@ -113,7 +113,7 @@ final class Chromium implements AutoCloseable {
                     "Emulation.setDeviceMetricsOverride",
                     Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
             ask(page, "Page.addScriptToEvaluateOnNewDocument", Map.of("source", first));
-            Thread.sleep(400); // the window is at rest
+            Thread.sleep(300); // the window is at rest
             ask(page, "Page.navigate", Map.of("url", address));
             Thread.sleep(wait);
             return ask(page, "Runtime.evaluate", Map.of("expression", then, "returnByValue", true))

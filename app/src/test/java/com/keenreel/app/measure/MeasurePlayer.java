@@ -172,7 +172,7 @@ final class MeasurePlayer {
 
     /** {largest contentful paint in ms, cumulative layout shift} of one load with an empty cache. */
     private static double[] load(Chromium chromium, String address, int latency) throws Exception {
-        JsonNode seen = chromium.load(address, WATCH, 700 + 8 * latency, SEEN);
+        JsonNode seen = chromium.load(address, WATCH, 500 + 6 * latency, SEEN);
         return new double[] {seen.path(0).asDouble(), seen.path(1).asDouble()};
     }
 
