@@ -19,8 +19,10 @@ public final class Running {
     /** Pictures as an editor would have them. */
     public static final Path PICTURES = Path.of("..", "samples", "pictures");
 
+    /** Where Debian's package puts the browser. */
     public static final String CHROMIUM = "/usr/bin/chromium";
 
+    /** What it is started with, so that it asks for nothing on its own. */
     public static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class MorePorts implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
-    /** Published answers come from memory: more threads than that would only wait for each other. */
+    /** Published answers are ready to be sent: more threads than that would only wait for each other. */
     private static final String PUBLISHED_THREADS = "32";
 
     private final Settings settings;
