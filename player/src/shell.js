@@ -23,7 +23,7 @@
   }
 
   /**
-   * Settles when the picture is on the screen, or soon: nothing of the player gets in its way. Where the browser does not
+   * Settles when the picture is on the screen, or soon: nothing that follows gets in its way. Where the browser does not
    * tell, or has something larger on the screen, or the picture is out of sight, there is nothing to wait for.
    */
   function presented(picture) {
@@ -75,7 +75,8 @@
       const page = location.protocol.startsWith('http')
         ? { referrer: location.origin + location.pathname, referrerPolicy: 'no-referrer-when-downgrade' }
         : {};
-      const [answer] = await Promise.all([fetch(`${source}/fragment`, page), presented(this.querySelector('img'))]);
+      await presented(this.querySelector('img'));
+      const answer = await fetch(`${source}/fragment`, page);
       return this.show(await answer.json());
     }
 

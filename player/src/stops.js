@@ -115,7 +115,7 @@ export class Stops extends Piece {
     this.live.setAttribute('aria-live', this.moves && !this.waitsFor('paused') ? 'off' : 'polite');
     if (!this.moves) return;
     const standing = this.frame.animate([], { duration: this.plan.holds[this.#stop] });
-    standing.onfinish = () => this.#standing === standing && this.#change((this.#stop + 1) % this.stops, true);
+    standing.onfinish = () => this.#standing === standing && !this.waiting && this.#change((this.#stop + 1) % this.stops, true);
     this.#standing = standing;
     if (this.held || this.waiting) standing.pause();
   }

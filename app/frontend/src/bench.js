@@ -1,6 +1,7 @@
 // The bench: ties its bands together. What a reel is and does is decided by the application; here is only the handling.
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
+import { Arriving } from './bench/arriving.js';
 import { Brief } from './bench/brief.js';
 import { Edits } from './bench/edits.js';
 import { Order } from './bench/order.js';
@@ -41,6 +42,7 @@ const bench = {
 const edits = new Edits(reel, Number(document.body.dataset.revision), bench);
 const wall = new Wall(document.getElementById('screens'), bench);
 const order = new Order(document.getElementById('order'), bench, edits, wall);
+new Arriving(document.querySelector('.arriving'), order, edits);
 new Brief(document.getElementById('band'), edits);
 new Sheet(document.getElementById('band'), bench, edits, order);
 

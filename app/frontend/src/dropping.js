@@ -2,20 +2,42 @@
 /** Puts parts of a component together; their getters stay getters. */
 export const mix = (...parts) => Object.defineProperties({}, Object.assign({}, ...parts.map(Object.getOwnPropertyDescriptors)));
 
+/** All files of a dropped folder, those in folders inside it too; what starts with a dot is nobody's picture. */
+async function inside(folder) {
+  const reader = folder.createReader();
+  const files = [];
+  for (;;) {
+    const entries = await new Promise((done, failed) => reader.readEntries(done, failed)); // gives them in portions
+    if (!entries.length) return files;
+    for (const entry of entries.filter(({ name }) => !name.startsWith('.'))) {
+      files.push(...(entry.isDirectory ? await inside(entry) : [await new Promise((done, failed) => entry.file(done, failed))]));
+    }
+  }
+}
+
+/** What was dropped: loose files together, and those of each folder with its name. */
+export async function dropped(event) {
+  const entries = [...event.dataTransfer.items].map((item) => item.webkitGetAsEntry?.()).filter(Boolean);
+  const folders = entries.filter(({ isDirectory }) => isDirectory);
+  const loose = [...event.dataTransfer.files].filter(({ name }) => !folders.some((folder) => folder.name === name));
+  const found = await Promise.all(folders.map(async (folder) => ({ files: await inside(folder), folder: folder.name })));
+  return loose.length ? [{ files: loose }, ...found] : found;
+}
+
 export const dropping = () => ({
   held: false,
   get dropClass() {
     return this.held ? 'held' : '';
   },
-  over() {
-    this.held = true;
+  over(event) {
+    this.held = [...event.dataTransfer.types].includes('Files');
   },
   away(event) {
     if (!event.currentTarget.contains(event.relatedTarget)) this.held = false;
   },
-  drop(event) {
+  async drop(event) {
     this.held = false;
-    if (event.dataTransfer.files.length) this.take(event.dataTransfer.files);
+    for (const { files, folder } of await dropped(event)) this.take(files, folder);
   },
   chooseFiles(event) {
     this.take([...event.target.files]);

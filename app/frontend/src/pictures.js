@@ -1,29 +1,252 @@
+// The picture library: files coming in, choosing, sets, and the words of what is chosen.
 import Alpine from '@alpinejs/csp';
 import { dropping, mix } from './dropping.js';
-import { bring } from './uploads.js';
+import { notice, send } from './http.js';
+import { amount, bring, stop, underWay } from './uploads.js';
+import { words } from './words-table.js';
 
-Alpine.data('pictures', () =>
-  mix(dropping(), {
-    total: 0,
-    here: 0,
-    refused: 0,
-    get started() {
-      return this.total > 0;
-    },
-    get done() {
-      return this.started && this.here + this.refused === this.total;
-    },
-    get counted() {
-      const rest = this.total - this.here - this.refused;
-      return `Adding ${this.total}: ${this.here} here${rest ? `, ${rest} to come` : ''}${this.refused ? `, ${this.refused} refused` : ''}.`;
-    },
-    take(files) {
-      this.total += files.length;
-      bring(files, this.$refs.files, () => {
-        this.here = this.$refs.files.querySelectorAll('.done').length;
-        this.refused = this.$refs.files.querySelectorAll('.refused').length;
-      });
-    },
-  }),
-);
+const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
+
+/** Files that are coming in. */
+const incoming = () => ({
+  total: 0,
+  here: 0,
+  refused: 0,
+  amounts: '',
+  begun: 0,
+  get started() {
+    return this.total > 0;
+  },
+  get sendingSome() {
+    return !this.done;
+  },
+  get done() {
+    return this.started && this.here + this.refused === this.total;
+  },
+  get counted() {
+    const rest = this.total - this.here - this.refused;
+    return `Adding ${this.total}: ${this.here} here${rest ? `, ${rest} to come` : ''}${this.refused ? `, ${this.refused} refused` : ''}.`;
+  },
+  async take(files, folder) {
+    if (!files.length) return notice('There are no files in that folder.');
+    const list = this.$refs.files;
+    this.begun ||= Date.now();
+    this.total += files.length;
+    const brought = new Map([...files].map((file) => [file, undefined]));
+    await Promise.all(
+      [...brought.keys()].map((file) =>
+        bring([file], list, (picture) => {
+          if (picture) brought.set(file, picture.id);
+          this.count();
+        }),
+      ),
+    );
+    const pictures = [...brought.values()].filter(Boolean);
+    if (!pictures.length) return undefined;
+    if (folder) await send('POST', '/pictures/sets', { name: folder, pictures });
+    else if (this.set) await send('PUT', `/pictures/sets/${this.set}`, { add: pictures });
+    return this.done ? this.refresh() : undefined;
+  },
+  count() {
+    this.here = this.$refs.files.querySelectorAll('.done').length;
+    this.refused = this.$refs.files.querySelectorAll('.refused').length;
+    const seconds = (Date.now() - this.begun) / 1000;
+    const left = amount.sent ? Math.round((seconds * (amount.all - amount.sent)) / amount.sent) : 0;
+    this.amounts = underWay() ? `${megabytes(amount.sent)} of ${megabytes(amount.all)} MB${seconds > 3 && left > 1 ? `, about ${left} s` : ''}` : '';
+  },
+  stop() {
+    stop();
+  },
+});
+
+/** Pictures that are chosen. */
+const choosing = () => ({
+  chosen: [],
+  last: undefined,
+  get hasChosen() {
+    return this.chosen.length > 0;
+  },
+  get chosenSays() {
+    return this.chosen.length === 1 ? 'One picture chosen' : `${this.chosen.length} pictures chosen`;
+  },
+  get csvAddress() {
+    return `/pictures/words.csv?${this.chosen.map((id) => `ids=${id}`).join('&')}`;
+  },
+  get boxes() {
+    return [...this.$refs.rows.querySelectorAll('[type=checkbox]')];
+  },
+  /** Shift takes everything between the one pressed before and this one. */
+  press(event) {
+    const box = event.target.closest('[type=checkbox]');
+    if (!box) return;
+    if (event.shiftKey && this.last?.isConnected) {
+      const [from, to] = [this.boxes.indexOf(this.last), this.boxes.indexOf(box)].sort((a, b) => a - b);
+      this.boxes.slice(from, to + 1).forEach((one) => (one.checked = box.checked));
+    }
+    this.last = box;
+    this.choose();
+  },
+  choose() {
+    const shown = this.boxes.filter(({ checked }) => checked).map((box) => box.closest('[data-picture]').dataset.picture);
+    this.chosen = [...this.chosen.filter((id) => shown.includes(id)), ...shown.filter((id) => !this.chosen.includes(id))];
+    if (this.wordsOpen) this.loadWords();
+  },
+  chooseAll() {
+    this.boxes.forEach((box) => (box.checked = true));
+    this.choose();
+  },
+  clear() {
+    this.boxes.forEach((box) => (box.checked = false));
+    this.chosen = [];
+    this.closeWords();
+  },
+  async bin() {
+    const { question } = await send('POST', '/pictures/bin/ask', { pictures: this.chosen });
+    const live = question.includes('What is live');
+    const answer = question ? await this.ask(question, 'Bin', live ? 'Withdraw everywhere now' : '') : 'yes';
+    if (answer) await this.change('POST', '/pictures/bin', { pictures: this.chosen, into: true, everywhere: answer === 'also' });
+  },
+  restore() {
+    return this.change('POST', '/pictures/bin', { pictures: this.chosen, into: false });
+  },
+});
+
+/** Sets, and the order in them. */
+const sets = () => ({
+  async newSet() {
+    const name = await this.askName('A new set is called', '');
+    if (name) location.href = `/pictures?set=${(await this.tell('POST', '/pictures/sets', { name, pictures: this.chosen }))?.id ?? ''}`;
+  },
+  async renameSet(event) {
+    const name = await this.askName('This set is called', event.target.dataset.name);
+    if (name && (await this.tell('PUT', `/pictures/sets/${this.set}`, { name }))) location.reload();
+  },
+  async removeSet() {
+    const sure = await this.ask('The set is taken away; its pictures stay in the library.', 'Remove the set');
+    if (sure && (await this.tell('DELETE', `/pictures/sets/${this.set}`))) location.href = '/pictures';
+  },
+  sortSet(event) {
+    return event.target.value && this.change('PUT', `/pictures/sets/${this.set}`, { sort: event.target.value });
+  },
+  async putIntoSet(event) {
+    const to = event.target.value;
+    event.target.value = '';
+    if (to === 'new') return this.newSet();
+    if (!to || !(await this.tell('PUT', `/pictures/sets/${to}`, { add: this.chosen }))) return undefined;
+    notice(`${this.chosen.length === 1 ? 'One picture is' : `${this.chosen.length} pictures are`} in the set now.`);
+    return this.refresh();
+  },
+  takeOut() {
+    return this.change('PUT', `/pictures/sets/${this.set}`, { takeOut: this.chosen });
+  },
+  /** What is dragged: the picture, or all that are chosen when it is one of them. */
+  lift(event) {
+    const figure = event.target.closest('[draggable]');
+    if (!figure) return;
+    const id = figure.dataset.picture;
+    this.lifted = this.chosen.includes(id) ? [...this.chosen] : [id];
+    event.dataTransfer.effectAllowed = 'move';
+    event.dataTransfer.setData('text/plain', id);
+  },
+  rest() {
+    this.lifted = undefined;
+    this.$refs.rows.querySelector('.before')?.classList.remove('before');
+    this.$refs.rows.querySelector('.after')?.classList.remove('after');
+  },
+  over(event) {
+    if (!this.lifted) return this.overFiles(event);
+    const { figure, after } = this.place(event);
+    this.$refs.rows.querySelectorAll('.before, .after').forEach((one) => one.classList.remove('before', 'after'));
+    return figure?.classList.add(after ? 'after' : 'before');
+  },
+  place(event) {
+    const figure = event.target.closest('[data-picture]');
+    const box = figure?.getBoundingClientRect();
+    return { figure, after: box && event.clientX > box.left + box.width / 2 };
+  },
+  drop(event) {
+    if (!this.lifted) return this.dropFiles(event);
+    const { figure, after } = this.place(event);
+    const all = this.figures;
+    const at = all.indexOf(figure);
+    const before = at < 0 ? undefined : all.slice(after ? at + 1 : at).find((one) => !this.lifted.includes(one.dataset.picture));
+    const move = this.lifted;
+    this.rest();
+    return this.change('PUT', `/pictures/sets/${this.set}`, { move, before: before?.dataset.picture ?? null });
+  },
+  get figures() {
+    return [...this.$refs.rows.querySelectorAll('[data-picture]')];
+  },
+  /** Alt with an arrow moves a picture in its set. */
+  async key(event) {
+    const figure = event.target.closest('[draggable]');
+    const step = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
+    if (!figure || !step || !event.altKey) return;
+    event.preventDefault();
+    const all = this.figures;
+    const to = all.indexOf(figure) + step;
+    if (to < 0 || to >= all.length) return;
+    const id = figure.dataset.picture;
+    const before = all[step < 0 ? to : to + 1];
+    await this.change('PUT', `/pictures/sets/${this.set}`, { move: [id], before: before?.dataset.picture ?? null });
+    this.$refs.rows.querySelector(`[data-picture="${id}"] [type=checkbox]`)?.focus();
+    notice(`Now at place ${to + 1} of ${all.length}.`);
+  },
+});
+
+/** Questions, and what the page shows after an answer. */
+const page = () => ({
+  question: '',
+  yes: '',
+  also: '',
+  asksName: false,
+  init() {
+    ({ set: this.set } = this.$root.dataset);
+  },
+  wish(event) {
+    if (event.target.type !== 'search') event.target.form.requestSubmit();
+  },
+  async ask(question, yes, also = '', name = undefined) {
+    Object.assign(this, { question, yes, also, asksName: name !== undefined });
+    const dialog = this.$refs.ask;
+    this.$refs.name.value = name ?? '';
+    dialog.returnValue = '';
+    dialog.showModal();
+    if (name !== undefined) this.$refs.name.select();
+    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
+    return dialog.returnValue;
+  },
+  async askName(question, name) {
+    const answer = await this.ask(question, 'Keep', '', name);
+    return answer ? this.$refs.name.value.trim() : '';
+  },
+  /** Tells the application something; gives back undefined, and says why, when it refuses. */
+  async tell(method, address, body) {
+    try {
+      return (await send(method, address, body)) ?? {};
+    } catch (failed) {
+      notice(failed.problem ?? 'Keen Reel was not reached. Nothing was changed.');
+      return undefined;
+    }
+  },
+  async change(method, address, body) {
+    if (await this.tell(method, address, body)) await this.refresh();
+  },
+  /** The same page as it is now; what is chosen stays chosen as far as it is still shown. */
+  async refresh() {
+    const fresh = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
+    const chosen = new Set(this.chosen);
+    for (const part of ['.rows', '.shelves', '.set-list', '.kept']) {
+      const [old, now] = [document.querySelector(part), fresh.querySelector(part)];
+      if (old && now) old.replaceChildren(...now.childNodes);
+    }
+    this.boxes.forEach((box) => (box.checked = chosen.has(box.closest('[data-picture]').dataset.picture)));
+    this.choose();
+  },
+});
+
+Alpine.data('pictures', () => {
+  const { over: overFiles, drop: dropFiles } = dropping();
+  return mix(dropping(), incoming(), choosing(), sets(), page(), words(), { overFiles, dropFiles });
+});
 Alpine.start();

@@ -10,6 +10,7 @@ Alpine.data('newReel', () =>
     slotKind: 'full',
     slotSize: 960,
     perSlide: 1,
+    follows: '',
     count: 0,
     busy: false,
     problem: '',
@@ -17,7 +18,13 @@ Alpine.data('newReel', () =>
       return this.slotKind !== 'full';
     },
     get hasPictures() {
-      return this.count > 0;
+      return this.count > 0 && !this.follows;
+    },
+    get mayFollow() {
+      return this.perSlide === 1;
+    },
+    get byHand() {
+      return !this.mayFollow || !this.follows;
     },
     get dropSays() {
       return this.perSlide === 2 ? 'Drop pairs here, before then after,' : 'Drop pictures here,';
@@ -66,6 +73,7 @@ Alpine.data('newReel', () =>
           name: this.name,
           starter: this.$root.querySelector('[name=starter]:checked').value,
           slot,
+          follows: this.byHand ? null : this.follows,
           pictures: [...this.$refs.chosen.querySelectorAll('[data-picture]')].map((row) => row.dataset.picture),
           window: windowName(),
         });

@@ -9,6 +9,7 @@ export class Order {
     place.addEventListener('click', (event) => this.#click(event));
     place.addEventListener('keydown', (event) => this.#key(event));
     place.addEventListener('pointerdown', (event) => this.#press(event));
+    place.addEventListener('change', (event) => this.#source(event));
     place.addEventListener('dragover', (event) => event.preventDefault());
     this.drawn();
   }
@@ -24,6 +25,14 @@ export class Order {
 
   get lap() {
     return 1000 * Number(this.place.querySelector('.order-head').dataset.lap);
+  }
+
+  /** Slides picked by hand, or from a set by a rule. */
+  #source(event) {
+    if (!event.target.closest('[data-follow]')) return;
+    const said = Object.fromEntries([...this.place.querySelectorAll('[data-follow]')].map((field) => [field.dataset.follow, field.value]));
+    const follows = said.set ? { set: said.set, order: said.order ?? 'laid_out', most: Number(said.most ?? 500), byItself: said.byItself === 'yes' } : null;
+    this.edits.store({ kind: 'follow', follows });
   }
 
   #placeOf(id) {

@@ -4,11 +4,12 @@ import com.keenreel.app.store.Conflict;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.core.edit.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -47,10 +48,25 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<Map<String, String>> notKept(UncheckedIOException failed) throws IOException {
-        LOG.warn("A file could not be read or kept", failed);
-        return ResponseEntity.internalServerError()
+    ResponseEntity<Map<String, String>> notKept(UncheckedIOException failed) {
+        return diskRefused(failed, failed.getCause().getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, String>> notStored(DataAccessException failed) {
+        String why = String.valueOf(failed.getMessage());
+        if (why.contains("SQLITE_FULL") || why.contains("SQLITE_IOERR")) {
+            return diskRefused(failed, "the database has no room");
+        }
+        throw failed;
+    }
+
+    private static ResponseEntity<Map<String, String>> diskRefused(RuntimeException failed, @Nullable String why) {
+        LOG.warn("The disk refused", failed);
+        return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
                 .body(Map.of(
-                        "problem", "The disk refused: " + failed.getCause().getMessage() + ". Nothing was changed."));
+                        "problem",
+                        "The disk is full or cannot be written to (" + why + "). This was not kept; everything that was"
+                                + " here before still is. Make room, then try again."));
     }
 }

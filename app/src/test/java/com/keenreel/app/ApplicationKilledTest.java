@@ -127,7 +127,7 @@ class ApplicationKilledTest {
                             .path(0)
                             .asLong())
                     .isEqualTo(6500);
-            for (JsonNode state : ask("GET", "/pictures/states?ids=" + String.join(",", pictures), null)) {
+            for (JsonNode state : ask("POST", "/pictures/states", "[\"" + String.join("\",\"", pictures) + "\"]")) {
                 assertThat(state.path("state").asString()).isEqualTo("ready");
             }
             hold(reel, slide, 7500);

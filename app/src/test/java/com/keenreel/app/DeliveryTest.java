@@ -284,12 +284,15 @@ class DeliveryTest {
     }
 
     @Test
-    void publishedPicturesCarryNoMetadata() throws Exception {
+    void publishedPicturesCarryTheirCreditAndNoOtherMetadata() throws Exception {
         Made reel = editor.make("Places", "banner", "full", "half-shadow.jpg");
         reel.publish();
         for (int width : new int[] {320, 640, 960, 1440, 1600}) {
-            String bytes = new String(get("/r/places/first-" + width + ".webp").body(), StandardCharsets.ISO_8859_1);
-            assertThat(bytes).startsWith("RIFF").doesNotContain("EXIF", "Exif", "XMP ", "GPS", "108.25");
+            byte[] file = get("/r/places/first-" + width + ".webp").body();
+            String bytes = new String(file, StandardCharsets.ISO_8859_1);
+            assertThat(bytes).startsWith("RIFF").doesNotContain("XMP ", "GPS", "108.25", "Half shadow");
+            assertThat(com.keenreel.imaging.Received.look(file).words())
+                    .isEqualTo(new com.keenreel.imaging.FileWords("", "", "", "Fennock Tileworks", null, 1));
         }
     }
 }

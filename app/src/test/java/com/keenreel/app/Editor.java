@@ -151,7 +151,7 @@ public final class Editor implements AutoCloseable {
         public final String name;
         public final String id;
 
-        Made(String name, String id) {
+        public Made(String name, String id) {
             this.name = name;
             this.id = id;
         }

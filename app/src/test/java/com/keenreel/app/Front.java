@@ -50,6 +50,7 @@ public final class Front implements AutoCloseable {
     private final List<String> asked = new CopyOnWriteArrayList<>();
     private final List<String> passedOn = new CopyOnWriteArrayList<>();
     private volatile boolean caching;
+    private volatile boolean still;
     private volatile long latency;
 
     public Front() {
@@ -103,6 +104,11 @@ public final class Front implements AutoCloseable {
         return this;
     }
 
+    /** Whether what is kept is answered without asking again, so that Keen Reel's answers cost what those of pages cost. */
+    public void still(boolean now) {
+        still = now;
+    }
+
     /** What browsers asked for, pages left out. */
     List<String> asked() {
         return asked;
@@ -137,7 +143,7 @@ public final class Front implements AutoCloseable {
 
     private void passOn(HttpExchange exchange, String path) throws IOException, InterruptedException {
         Kept known = caching ? kept.get(path) : null;
-        if (known == null || !known.forGood()) {
+        if (known == null || !known.forGood() && !still) {
             known = fresh(exchange, path, known);
         }
         HttpResponse<byte[]> answer = known.answer();

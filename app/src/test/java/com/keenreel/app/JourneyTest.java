@@ -83,12 +83,13 @@ class JourneyTest {
             assertThat(desk(page).locator(".slide.now img")).hasAttribute("alt", "A long bench by a window");
 
             // the focal point, by pressing on the picture, for phone alone
+            String calculated = page.locator("[data-focal-scope=desk]").textContent();
             page.locator("[data-focal-scope=phone]").click();
             BoundingBox picture = page.locator("svg.focus image").boundingBox();
             page.mouse().click(picture.x + 0.2 * picture.width, picture.y + 0.6 * picture.height);
             stored(page);
             assertThat(page.locator("[data-focal-scope=phone]")).hasText("phone 20, 60 %");
-            assertThat(page.locator("[data-focal-scope=desk]")).hasText("desk 50, 50 %");
+            assertThat(page.locator("[data-focal-scope=desk]")).hasText(calculated);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back to the brief"))
                     .click();
 
@@ -197,7 +198,8 @@ class JourneyTest {
                         "image/svg+xml",
                         "<svg viewBox='0 0 4 4'><path d='M0 0h4'/></svg>".getBytes(StandardCharsets.UTF_8))
             });
-            assertThat(pictures.locator(".refused .says")).hasText("This is not a JPEG, PNG, WebP or SVG picture.");
+            assertThat(pictures.locator(".refused .says"))
+                    .hasText("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
             assertThat(pictures.locator(".uploads .done")).hasCount(1);
             assertThat(pictures.locator(".uploads")).containsText("Adding 2: 1 here, 1 refused.");
             assertThat(editor.problems()).allMatch(problem -> problem.contains("422"));
@@ -310,11 +312,12 @@ class JourneyTest {
                         (file) => {
                           const transfer = new DataTransfer();
                           const bytes = Uint8Array.from(atob(file), (letter) => letter.charCodeAt(0));
-                          ['one.jpg', 'two.jpg'].forEach((name) => transfer.items.add(new File([bytes], name)));
+                          ['commission-06.jpg', 'commission-06.jpg'].forEach((name) => transfer.items.add(new File([bytes], name)));
                           return transfer;
                         }""", file);
                 page.dispatchEvent(place[1], "drop", java.util.Map.of("dataTransfer", dropped));
-                assertThat(page.locator(place[2])).hasText(new String[] {"1200 × 1500", "1200 × 1500"});
+                assertThat(page.locator(place[2]))
+                        .hasText(new Pattern[] {Pattern.compile("^1200 × 1500"), Pattern.compile("^1200 × 1500")});
             }
             assertThat(editor.problems()).isEmpty();
         }

@@ -34,7 +34,9 @@ class PicturesOverHttpTest {
     private JsonNode worked(JsonNode picture) throws InterruptedException {
         for (int i = 0; i < 200; i++) {
             JsonNode state = editor.send(
-                            "GET", "/pictures/states?ids=" + picture.path("id").asString(), null)
+                            "POST",
+                            "/pictures/states",
+                            "[\"" + picture.path("id").asString() + "\"]")
                     .path(0);
             if (!state.path("state").asString().equals("waiting")) {
                 return state;
@@ -108,14 +110,14 @@ class PicturesOverHttpTest {
         assertThatThrownBy(() -> bring("empty.jpg", new byte[0])).hasMessageContaining("The file is empty.");
         assertThatThrownBy(
                         () -> bring("letter.jpg", "Dear workshop, ".repeat(50).getBytes(StandardCharsets.UTF_8)))
-                .hasMessageContaining("This is not a JPEG, PNG, WebP or SVG picture.");
+                .hasMessageContaining("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
         assertThatThrownBy(() ->
                         bring("page.svg", "<html><body>no drawing</body></html>".getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("not a JPEG");
         assertThatThrownBy(() -> bring("size.svg", "<svg><rect/></svg>".getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("does not say how large it is");
         assertThatThrownBy(() -> bring("head.jpg", Arrays.copyOf(photograph, 12)))
-                .hasMessageContaining("The file is broken");
+                .hasMessageContaining("The file is cut off");
         assertThat(worked(bring("plate.jpg", photograph)).path("state").asString())
                 .isEqualTo("ready");
     }
@@ -137,8 +139,33 @@ class PicturesOverHttpTest {
         JsonNode picture = bring("cut.png", Arrays.copyOf(png, png.length * 2 / 3));
         JsonNode state = worked(picture);
         assertThat(state.path("state").asString()).isEqualTo("failed");
-        assertThat(state.path("problem").asString()).startsWith("The file is broken: its pixels cannot be read.");
+        assertThat(state.path("problem").asString()).startsWith("The file is broken.");
         assertThat(editor.open("/pictures").content()).doesNotContain("cut.png");
+    }
+
+    @Test
+    void whatTheDiskRefusesIsSaidAndCanBeBroughtAgain() throws Exception {
+        java.nio.file.Path files = Running.application().settings().data().resolve("files");
+        byte[] png;
+        java.nio.file.Path place;
+        int width = 60;
+        do {
+            png = drawn("png", BufferedImage.TYPE_INT_RGB, width++, 77);
+            byte[] digest = java.security.MessageDigest.getInstance("SHA-256").digest(png);
+            place = files.resolve("%02x".formatted(digest[0]));
+        } while (Files.exists(place));
+        Files.createDirectories(files);
+        Files.createFile(place); // where its folder would be
+        byte[] refused = png;
+        try {
+            assertThatThrownBy(() -> bring("no-room.png", refused))
+                    .hasMessageContaining("507")
+                    .hasMessageContaining("This was not kept");
+            assertThat(editor.send("POST", "/pictures/states", "[]").size()).isZero();
+        } finally {
+            Files.delete(place);
+        }
+        assertThat(worked(bring("no-room.png", png)).path("state").asString()).isEqualTo("ready");
     }
 
     @Test

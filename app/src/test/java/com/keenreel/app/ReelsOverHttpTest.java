@@ -67,6 +67,7 @@ class ReelsOverHttpTest {
                 "commission-02.jpg",
                 "commission-03.jpg",
                 "commission-04.jpg");
+        reel.look(reel.slides().get(1), null, 0.5, 0.5);
         Element strip = row(reel).select(".strip svg").first();
         assertThat(strip.select("> g")).hasSize(4);
         assertThat(strip.select("> g[opacity]"))

@@ -248,7 +248,8 @@ class RepublishTest {
                     .hasSize(way.equals("element") ? 1 : 0);
             int before = pictures().size();
             reel.locator(".arrow-next").click();
-            page.waitForTimeout(1500);
+            page.waitForCondition(() -> pictures().size() > before); // a busy machine is slow, not wrong
+            page.waitForTimeout(700);
             assertThat(pictures()).as(way + ": one more, before its turn").hasSize(before + 1);
             assertThat(visitor.problems()).isEmpty();
             visitor.close();

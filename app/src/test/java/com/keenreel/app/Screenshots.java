@@ -1,6 +1,7 @@
 package com.keenreel.app;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ScreenshotScale;
@@ -64,6 +65,20 @@ public final class Screenshots {
                 "slide-pair.png",
                 page -> page.locator(".card").first().click());
         take(origin + "/pictures", "pictures.png", page -> {});
+        take(origin + "/pictures", "pictures-words.png", page -> {
+            page.locator(".set-list a", new Page.LocatorOptions().setHasText("Restored floors"))
+                    .click();
+            for (int i = 1; i < 5; i++) {
+                page.locator(".row [type=checkbox]").nth(i).check(new Locator.CheckOptions().setForce(true));
+            }
+            page.locator(".chosen-do button").first().click();
+            page.waitForTimeout(600);
+        });
+        take(
+                origin + "/pictures?q=glaze+bench",
+                "picture.png",
+                page -> page.locator(".row .name").first().click());
+        bench("Pattern plates", "bench-follows.png", page -> {});
         take(origin + "/practice/welcome", "practice.png", page -> {});
         take(site + "/welcome", "practice-site.png", page -> {});
         take(site + "/what-we-do", "practice-site-pair.png", page -> {});

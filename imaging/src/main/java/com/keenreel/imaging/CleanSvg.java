@@ -22,9 +22,12 @@ import org.jsoup.parser.Parser;
  * @param bytes the cleaned file, UTF-8
  * @param width from its view box, else its size, px, at least 1
  * @param height likewise
+ * @param words its title and description
  */
-record CleanSvg(byte[] bytes, int width, int height) {
+record CleanSvg(byte[] bytes, int width, int height, FileWords words) {
     private static final int MOST_BYTES = 4 * 1024 * 1024;
+    private static final int MOST_ELEMENTS = 50_000;
+    private static final int DEEPEST = 100;
 
     private static final Set<String> DRAWING = Set.of(
             "svg",
@@ -66,7 +69,9 @@ record CleanSvg(byte[] bytes, int width, int height) {
         if (file.length > MOST_BYTES) {
             throw new Refused("The SVG has " + file.length / (1024 * 1024) + " MB; 4 MB are the most.");
         }
-        Document document = Jsoup.parse(new String(file, StandardCharsets.UTF_8), "", Parser.xmlParser());
+        String text = new String(file, StandardCharsets.UTF_8);
+        limit(text);
+        Document document = Jsoup.parse(text, "", Parser.xmlParser());
         document.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
         Element svg = document.children().stream()
                 .filter(element -> element.normalName().equals("svg"))
@@ -76,8 +81,40 @@ record CleanSvg(byte[] bytes, int width, int height) {
         svg.attr("xmlns", "http://www.w3.org/2000/svg");
         double[] size = size(svg);
         return new CleanSvg(
-                svg.outerHtml().getBytes(StandardCharsets.UTF_8), (int) Math.max(1, Math.round(size[0])), (int)
-                        Math.max(1, Math.round(size[1])));
+                svg.outerHtml().getBytes(StandardCharsets.UTF_8),
+                (int) Math.max(1, Math.round(size[0])),
+                (int) Math.max(1, Math.round(size[1])),
+                new FileWords(said(svg, "title"), "", said(svg, "desc"), "", null, 1));
+    }
+
+    private static String said(Element svg, String name) {
+        return svg.children().stream()
+                .filter(child -> child.normalName().equals(name))
+                .map(child -> child.text().strip())
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Counts tags before anything is built of them. */
+    private static void limit(String text) throws Refused {
+        int elements = 0;
+        int depth = 0;
+        for (int at = text.indexOf('<'); at >= 0; at = text.indexOf('<', at + 1)) {
+            char next = at + 1 < text.length() ? text.charAt(at + 1) : ' ';
+            if (next == '/') {
+                depth--;
+            } else if (Character.isLetter(next)) {
+                elements++;
+                int end = text.indexOf('>', at);
+                if (end < 0 || text.charAt(end - 1) != '/') {
+                    depth++;
+                }
+            }
+            if (elements > MOST_ELEMENTS || depth > DEEPEST) {
+                throw new Refused("The drawing has too many parts: at most " + MOST_ELEMENTS + ", at most " + DEEPEST
+                        + " one inside another. Export it in a simpler form, or as PNG.");
+            }
+        }
     }
 
     private static void clean(Element root) {

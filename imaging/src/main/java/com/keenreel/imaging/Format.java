@@ -8,6 +8,7 @@ public enum Format {
     JPEG("image/jpeg", "jpg"),
     PNG("image/png", "png"),
     WEBP("image/webp", "webp"),
+    GIF("image/gif", "gif"),
     SVG("image/svg+xml", "svg");
 
     private final String mediaType;
@@ -49,11 +50,22 @@ public enum Format {
                 && ascii(bytes, 8, 4).equals("WEBP")) {
             return WEBP;
         }
+        if (startsWith(bytes, 'G', 'I', 'F', '8')) {
+            return GIF;
+        }
+        if (startsWith(bytes, 'P', 'K', 3, 4)) {
+            throw new Refused("This is a packed folder (ZIP). Unpack it and bring the pictures that are in it.");
+        }
+        if (bytes.length > 12
+                && ascii(bytes, 4, 4).equals("ftyp")
+                && ascii(bytes, 8, 4).matches("hei[cx]|hevc|mif1|avif")) {
+            throw new Refused("This is a HEIC or AVIF picture, which cannot be read. Save it as JPEG first.");
+        }
         String start = ascii(bytes, 0, Math.min(bytes.length, 1024)).toLowerCase(Locale.ROOT);
         if (start.contains("<svg") && start.stripLeading().replace("\uFEFF", "").contains("<")) {
             return SVG;
         }
-        throw new Refused("This is not a JPEG, PNG, WebP or SVG picture.");
+        throw new Refused("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
     }
 
     private static boolean startsWith(byte[] bytes, int... wanted) {

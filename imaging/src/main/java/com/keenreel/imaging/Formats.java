@@ -25,19 +25,42 @@ final class Formats {
 
     private Formats() {}
 
+    /** Reads pixels of that format; JPEG of greys and colours only. */
     static ImageReader reader(Format format) {
+        return switch (format) {
+            case JPEG -> system("jpeg");
+            case PNG -> system("png");
+            case GIF -> system("gif");
+            case WEBP -> own(com.twelvemonkeys.imageio.plugins.webp.WebPImageReaderSpi.class);
+            case SVG -> throw new IllegalArgumentException("Shapes have no pixels to read.");
+        };
+    }
+
+    /** Reads JPEG whose colours are inks (CMYK), and converts them. */
+    static ImageReader inkReader() {
+        return own(JPEGImageReaderSpi.class);
+    }
+
+    private static ImageReader own(Class<? extends ImageReaderSpi> type) {
         try {
-            return switch (format) {
-                case JPEG -> provider(JPEGImageReaderSpi.class).createReaderInstance();
-                case WEBP ->
-                    provider(com.twelvemonkeys.imageio.plugins.webp.WebPImageReaderSpi.class)
-                            .createReaderInstance();
-                case PNG -> only(ImageIO.getImageReadersByFormatName("png"));
-                case SVG -> throw new IllegalArgumentException("Shapes have no pixels to read.");
-            };
+            return IIORegistry.getDefaultInstance()
+                    .getServiceProviderByClass(type)
+                    .createReaderInstance();
         } catch (java.io.IOException never) {
             throw new IllegalStateException(never);
         }
+    }
+
+    /** The reader that comes with Java. */
+    private static ImageReader system(String format) {
+        Iterator<ImageReader> found = ImageIO.getImageReadersByFormatName(format);
+        while (found.hasNext()) {
+            ImageReader reader = found.next();
+            if (reader.getClass().getName().startsWith("com.sun.imageio.")) {
+                return reader;
+            }
+        }
+        throw new IllegalStateException("This Java does not read " + format + ".");
     }
 
     static ImageWriter writer(Format format) {
@@ -46,15 +69,11 @@ final class Formats {
                 case WEBP -> new WebPImageWriterSpi().createWriterInstance();
                 case JPEG -> only(ImageIO.getImageWritersByFormatName("jpeg"));
                 case PNG -> only(ImageIO.getImageWritersByFormatName("png"));
-                case SVG -> throw new IllegalArgumentException("Shapes are not written from pixels.");
+                case GIF, SVG -> throw new IllegalArgumentException("Pixels are not written as " + format + ".");
             };
         } catch (java.io.IOException never) {
             throw new IllegalStateException(never);
         }
-    }
-
-    private static <T extends ImageReaderSpi> T provider(Class<T> type) {
-        return IIORegistry.getDefaultInstance().getServiceProviderByClass(type);
     }
 
     private static <T> T only(Iterator<T> found) {

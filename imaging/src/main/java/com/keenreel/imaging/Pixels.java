@@ -1,61 +1,40 @@
 package com.keenreel.imaging;
 
-import java.awt.Graphics2D;
-import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
-import java.awt.image.ColorConvertOp;
 import java.awt.image.DataBufferInt;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
-import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /**
- * A picture in memory: sRGB, upright, one packed int per pixel (alpha, red, green, blue; not premultiplied).
+ * A picture in memory: one packed int per pixel (alpha, red, green, blue; not premultiplied).
  *
  * @param argb row by row
  * @param alpha whether any pixel may be transparent
  */
-record Pixels(int width, int height, int[] argb, boolean alpha) {
+record Pixels(int width, int height, int[] argb, boolean alpha) implements Lines {
 
-    /**
-     * Decodes a file.
-     *
-     * @throws Refused when it is broken
-     */
-    static Pixels of(Received file) throws Refused {
-        ImageReader reader = Formats.reader(file.format());
-        try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(file.bytes()))) {
-            reader.setInput(in, true, true);
-            return packed(toSrgb(reader.read(0))).turned(file.orientation());
-        } catch (IOException | RuntimeException broken) {
-            throw new Refused("The file is broken: its pixels cannot be read. Copy it again from where it came from.");
-        } finally {
-            reader.dispose();
-        }
+    @Override
+    public void read(int y, float[] into) {
+        unpack(argb, y * width, width, alpha, into);
     }
 
-    private static BufferedImage toSrgb(BufferedImage image) {
-        ColorSpace space = image.getColorModel().getColorSpace();
-        if (space.isCS_sRGB() || space.getType() == ColorSpace.TYPE_GRAY) {
-            return image;
+    /** Writes a line of packed pixels as {@link Lines#read} does. */
+    static void unpack(int[] argb, int start, int count, boolean alpha, float[] into) {
+        int to = 0;
+        for (int i = start; i < start + count; i++) {
+            int pixel = argb[i];
+            if (!alpha) {
+                into[to] = pixel >> 16 & 0xFF;
+                into[to + 1] = pixel >> 8 & 0xFF;
+                into[to + 2] = pixel & 0xFF;
+                to += 3;
+                continue;
+            }
+            float weight = (pixel >>> 24) / 255f;
+            into[to] = (pixel >> 16 & 0xFF) * weight;
+            into[to + 1] = (pixel >> 8 & 0xFF) * weight;
+            into[to + 2] = (pixel & 0xFF) * weight;
+            into[to + 3] = pixel >>> 24;
+            to += 4;
         }
-        int type = image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB;
-        return new ColorConvertOp(null).filter(image, new BufferedImage(image.getWidth(), image.getHeight(), type));
-    }
-
-    private static Pixels packed(BufferedImage image) {
-        boolean alpha = image.getColorModel().hasAlpha();
-        BufferedImage target = image;
-        if (image.getType() != BufferedImage.TYPE_INT_ARGB) {
-            target = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
-            Graphics2D graphics = target.createGraphics();
-            graphics.drawImage(image, 0, 0, null);
-            graphics.dispose();
-        }
-        int[] argb = ((DataBufferInt) target.getRaster().getDataBuffer()).getData();
-        return new Pixels(image.getWidth(), image.getHeight(), argb, alpha);
     }
 
     /** Turned as EXIF orientation 1 to 8 asks for. */
@@ -87,10 +66,11 @@ record Pixels(int width, int height, int[] argb, boolean alpha) {
         return new Pixels(w, h, turned, alpha);
     }
 
+    /** A copy for encoders. */
     BufferedImage image() {
         BufferedImage image =
                 new BufferedImage(width, height, alpha ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
-        image.setRGB(0, 0, width, height, argb, 0, width);
+        System.arraycopy(argb, 0, ((DataBufferInt) image.getRaster().getDataBuffer()).getData(), 0, argb.length);
         return image;
     }
 }

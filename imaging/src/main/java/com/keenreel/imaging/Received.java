@@ -1,8 +1,5 @@
 package com.keenreel.imaging;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.exif.ExifIFD0Directory;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import javax.imageio.ImageReader;
@@ -16,14 +13,18 @@ import javax.imageio.stream.MemoryCacheImageInputStream;
  * @param bytes the file; an SVG is already cleaned
  * @param width px across when upright
  * @param height px down when upright
- * @param orientation how it must be turned, as EXIF numbers it, 1 to 8
+ * @param words what it says of itself
+ * @param note what the person who brought it should know; empty when there is nothing
  */
-public record Received(Format format, byte[] bytes, int width, int height, int orientation) {
+public record Received(Format format, byte[] bytes, int width, int height, FileWords words, String note) {
     /** The greatest file that is taken in, bytes. */
     public static final long MOST_BYTES = 60L * 1024 * 1024;
 
     /** The greatest picture that is taken in, pixels. */
     public static final long MOST_PIXELS = 120_000_000L;
+
+    /** The most memory that decoding a file may need, bytes. */
+    private static final long MOST_MEMORY = 4 * MOST_PIXELS;
 
     /**
      * Looks at a file.
@@ -37,41 +38,67 @@ public record Received(Format format, byte[] bytes, int width, int height, int o
         Format format = Format.of(file);
         if (format == Format.SVG) {
             CleanSvg svg = CleanSvg.of(file);
-            return new Received(format, svg.bytes(), svg.width(), svg.height(), 1);
+            return new Received(format, svg.bytes(), svg.width(), svg.height(), svg.words(), "");
         }
         int[] size = size(format, file);
         if ((long) size[0] * size[1] > MOST_PIXELS) {
             throw new Refused("The picture has " + size[0] + " x " + size[1] + " pixels; 120 megapixels are the most.");
         }
-        int orientation = orientation(file);
-        boolean onItsSide = orientation >= 5;
-        return new Received(format, file, onItsSide ? size[1] : size[0], onItsSide ? size[0] : size[1], orientation);
+        long memory = (long) size[0] * size[1] * size[2];
+        if (memory > MOST_MEMORY) {
+            throw new Refused("The picture would need " + memory / 1_000_000
+                    + " MB of memory. Save it smaller, or as an ordinary JPEG with 8 bits a colour.");
+        }
+        FileWords words = FileWords.of(file);
+        boolean onItsSide = words.orientation() >= 5;
+        boolean moves = format == Format.GIF && Gif.moves(file);
+        return new Received(
+                format,
+                file,
+                onItsSide ? size[1] : size[0],
+                onItsSide ? size[0] : size[1],
+                words,
+                moves ? "Only the first of its moving pictures is shown." : "");
     }
 
+    /** How it must be turned, as EXIF numbers it, 1 to 8. */
+    int orientation() {
+        return words.orientation();
+    }
+
+    /** Pixels across and down as stored, and bytes a pixel needs when it is decoded. */
     private static int[] size(Format format, byte[] file) throws Refused {
+        if (format == Format.JPEG) {
+            JpegParts parts = JpegParts.of(file);
+            if (!parts.whole()) {
+                throw Refused.cutOff(file.length);
+            }
+            return new int[] {parts.width(), parts.height(), parts.components() == 4 ? 8 : 3};
+        }
         ImageReader reader = Formats.reader(format);
         try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
             reader.setInput(in, true, true);
-            int[] size = {reader.getWidth(0), reader.getHeight(0)};
+            int[] size = {reader.getWidth(0), reader.getHeight(0), format == Format.PNG ? bytes(file[24], file[25]) : 4
+            };
             if (size[0] < 1 || size[1] < 1) {
-                throw new IOException("no pixels");
+                throw Refused.broken();
             }
             return size;
         } catch (IOException | RuntimeException broken) {
-            throw new Refused("The file is broken: its size cannot be read. Copy it again from where it came from.");
+            throw Refused.broken();
         } finally {
             reader.dispose();
         }
     }
 
-    private static int orientation(byte[] file) {
-        try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
-                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
-            Integer value = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
-            return value == null || value < 1 || value > 8 ? 1 : value;
-        } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
-            return 1; // a picture without readable metadata stands as it is stored
-        }
+    /** Bytes a pixel of a PNG has when it is decoded. Source: the PNG specification, chunk IHDR. */
+    private static int bytes(byte bits, byte kind) {
+        int channels = switch (kind) {
+            case 2 -> 3;
+            case 4 -> 2;
+            case 6 -> 4;
+            default -> 1;
+        };
+        return channels * (bits > 8 ? 2 : 1);
     }
 }

@@ -1,8 +1,11 @@
 package com.keenreel.imaging;
 
+import java.util.Arrays;
+
 /**
  * Makes a picture smaller with a separable Lanczos filter of three lobes, widened by the factor of reduction so that
- * every source pixel counts. Colours are weighted by their alpha, so that transparent pixels do not bleed.
+ * every source pixel counts. Colours are weighted by their opacity, so that transparent pixels do not bleed. Only as many
+ * source lines are kept as the filter reaches down; they are summed up first, which processors do many numbers at a time.
  *
  * <p>Source: C. E. Duchon, "Lanczos Filtering in One and Two Dimensions", Journal of Applied Meteorology 18 (1979).
  */
@@ -12,58 +15,60 @@ final class Resampling {
     private Resampling() {}
 
     /** The picture at that size, no larger than it is. */
-    static Pixels to(Pixels source, int width, int height) {
-        if (width == source.width() && height == source.height()) {
-            return source;
+    static Pixels to(Lines source, int width, int height) {
+        if (source instanceof Pixels same && same.width() == width && same.height() == height) {
+            return same;
         }
+        int channels = source.channels();
         Kernel across = Kernel.of(source.width(), width);
         Kernel down = Kernel.of(source.height(), height);
-        int channels = source.alpha() ? 4 : 3;
-        float[] rows = new float[source.height() * width * channels];
-        float[] line = new float[source.width() * channels];
-        for (int y = 0; y < source.height(); y++) {
-            unpack(source, y, line, channels);
-            across.apply(line, 0, channels, rows, y * width * channels, channels, channels);
-        }
+        float[][] kept = new float[down.reach()][source.width() * channels];
+        float[] sum = new float[source.width() * channels];
+        float[] line = new float[width * channels];
         int[] argb = new int[width * height];
-        float[] column = new float[height * channels];
-        for (int x = 0; x < width; x++) {
-            down.apply(rows, x * channels, width * channels, column, 0, channels, channels);
-            for (int y = 0; y < height; y++) {
-                argb[y * width + x] = pack(column, y * channels, channels);
+        int next = 0;
+        for (int y = 0; y < height; y++) {
+            float[] weights = down.weights[y];
+            int first = down.first[y];
+            for (next = Math.max(next, first); next < first + weights.length; next++) {
+                source.read(next, kept[next % kept.length]);
             }
+            Arrays.fill(sum, 0);
+            for (int i = 0; i < weights.length; i++) {
+                add(kept[(first + i) % kept.length], weights[i], sum);
+            }
+            across.apply(sum, line, channels);
+            pack(line, argb, y * width, width, channels);
         }
         return new Pixels(width, height, argb, source.alpha());
     }
 
-    private static void unpack(Pixels source, int y, float[] line, int channels) {
-        int at = 0;
-        for (int x = 0; x < source.width(); x++) {
-            int pixel = source.argb()[y * source.width() + x];
-            float weight = channels == 4 ? (pixel >>> 24) / 255f : 1f;
-            line[at] = (pixel >> 16 & 0xFF) * weight;
-            line[at + 1] = (pixel >> 8 & 0xFF) * weight;
-            line[at + 2] = (pixel & 0xFF) * weight;
-            if (channels == 4) {
-                line[at + 3] = weight * 255f;
-            }
-            at += channels;
+    private static void add(float[] line, float weight, float[] sum) {
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += weight * line[i];
         }
     }
 
-    private static int pack(float[] values, int at, int channels) {
-        float weight = channels == 4 ? Math.min(255f, Math.max(0f, values[at + 3])) / 255f : 1f;
-        if (weight == 0) {
-            return 0;
+    private static void pack(float[] values, int[] argb, int start, int count, int channels) {
+        if (channels == 3) {
+            for (int x = 0, at = 0; x < count; x++, at += 3) {
+                argb[start + x] =
+                        0xFF000000 | round(values[at]) << 16 | round(values[at + 1]) << 8 | round(values[at + 2]);
+            }
+            return;
         }
-        return Math.round(weight * 255f) << 24
-                | round(values[at] / weight) << 16
-                | round(values[at + 1] / weight) << 8
-                | round(values[at + 2] / weight);
+        for (int x = 0, at = 0; x < count; x++, at += 4) {
+            int opacity = round(values[at + 3]);
+            float weight = opacity == 0 ? 0 : 255f / values[at + 3];
+            argb[start + x] = opacity << 24
+                    | round(values[at] * weight) << 16
+                    | round(values[at + 1] * weight) << 8
+                    | round(values[at + 2] * weight);
+        }
     }
 
     private static int round(float value) {
-        return Math.min(255, Math.max(0, Math.round(value)));
+        return value <= 0 ? 0 : value >= 255 ? 255 : (int) (value + 0.5f);
     }
 
     /** For each target pixel: the first source pixel it takes from, and the weights, which sum to 1. */
@@ -103,30 +108,61 @@ final class Resampling {
             return LOBES * Math.sin(p) * Math.sin(p / LOBES) / (p * p);
         }
 
-        void apply(float[] in, int inStart, int inStep, float[] out, int outStart, int outStep, int channels) {
+        /** How many source pixels a target pixel takes from at most. */
+        int reach() {
+            int most = 1;
+            for (float[] own : weights) {
+                most = Math.max(most, own.length);
+            }
+            return most;
+        }
+
+        void apply(float[] in, float[] out, int channels) {
+            if (channels == 3) {
+                three(in, out);
+            } else {
+                four(in, out);
+            }
+        }
+
+        private void three(float[] in, float[] out) {
+            for (int i = 0; i < first.length; i++) {
+                float[] own = weights[i];
+                float a = 0;
+                float b = 0;
+                float c = 0;
+                int at = 3 * first[i];
+                for (float weight : own) {
+                    a += weight * in[at];
+                    b += weight * in[at + 1];
+                    c += weight * in[at + 2];
+                    at += 3;
+                }
+                out[3 * i] = a;
+                out[3 * i + 1] = b;
+                out[3 * i + 2] = c;
+            }
+        }
+
+        private void four(float[] in, float[] out) {
             for (int i = 0; i < first.length; i++) {
                 float[] own = weights[i];
                 float a = 0;
                 float b = 0;
                 float c = 0;
                 float d = 0;
-                int at = inStart + first[i] * inStep;
+                int at = 4 * first[i];
                 for (float weight : own) {
                     a += weight * in[at];
                     b += weight * in[at + 1];
                     c += weight * in[at + 2];
-                    if (channels == 4) {
-                        d += weight * in[at + 3];
-                    }
-                    at += inStep;
+                    d += weight * in[at + 3];
+                    at += 4;
                 }
-                int to = outStart + i * outStep;
-                out[to] = a;
-                out[to + 1] = b;
-                out[to + 2] = c;
-                if (channels == 4) {
-                    out[to + 3] = d;
-                }
+                out[4 * i] = a;
+                out[4 * i + 1] = b;
+                out[4 * i + 2] = c;
+                out[4 * i + 3] = d;
             }
         }
     }

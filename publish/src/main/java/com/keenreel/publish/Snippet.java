@@ -82,7 +82,7 @@ public final class Snippet {
         String link = PLAIN + ";" + ALL + ";overflow:hidden;cursor:pointer;" + INHERITED;
         reel.appendChild(linked(first().attr("style", style("all:initial;" + COVERING + ";" + fit())))
                 .attr("style", style(link)));
-        outer.appendElement("script").attr("async", true).attr("src", origin + "/reel.js");
+        outer.appendChild(script());
         return Base.put(Markup.Html.print(outer), origin);
     }
 
@@ -100,8 +100,15 @@ public final class Snippet {
     public String plainElement() {
         Element reel = new Element("keen-reel").attr("src", address);
         reel.appendChild(linked(first()));
-        Element script = new Element("script").attr("async", true).attr("src", origin + "/reel.js");
-        return Base.put(Markup.Html.print(reel) + Markup.Html.print(script), origin);
+        return Base.put(Markup.Html.print(reel) + Markup.Html.print(script()), origin);
+    }
+
+    /** The script, for which the first picture does not wait. */
+    private Element script() {
+        return new Element("script")
+                .attr("async", true)
+                .attr("fetchpriority", "low")
+                .attr("src", origin + "/reel.js");
     }
 
     /** A frame that shows the reel's own address. */

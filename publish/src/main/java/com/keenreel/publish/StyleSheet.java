@@ -122,6 +122,7 @@ final class StyleSheet {
     private void words(SetUp setUp, Map<String, String> rules) {
         WordsPlace place = reel.choices().get(Options.WORDS_PLACE, setUp);
         if (place == WordsPlace.NOWHERE) {
+            rules.put("words", "display:none");
             return;
         }
         if (!reel.choices().get(Options.WORDS_TEXT, setUp)) {

@@ -60,7 +60,7 @@ class PublishTest {
                             new PictureFiles.File(1440, "/f/" + picture + "-1440.webp"))));
         }
         PictureFiles first = new PictureFiles(List.of(new PictureFiles.File(960, "/r/days/first-960.webp")));
-        Map<PictureId, PictureWords> words = Map.of(new PictureId("p1"), new PictureWords("", "", "A bench"));
+        Map<PictureId, PictureWords> words = Map.of(new PictureId("p1"), new PictureWords("", "", "A bench", ""));
         return new Material(
                 reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2), files, first);
     }

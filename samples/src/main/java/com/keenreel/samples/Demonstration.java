@@ -46,6 +46,7 @@ public final class Demonstration {
 
     private void build() {
         bringPictures();
+        String plateSet = sets();
         String days = openDays();
         String commissions = commissions();
         String partners = partners();
@@ -54,6 +55,7 @@ public final class Demonstration {
         String plates = plates();
         String glazes = glazes();
         String passing = passing();
+        client.edit(plates, follow(plateSet));
         Map<String, String> code = new HashMap<>();
         for (String reel : List.of(days, commissions, partners, floors, byHand, plates, glazes, passing)) {
             code.put(reel, publish(reel));
@@ -90,6 +92,37 @@ public final class Demonstration {
                             .put("caption", entry.caption())
                             .put("alt", entry.alt()));
         }
+    }
+
+    /** Sets by what the files are called; the pattern plates' is given back. */
+    private String sets() {
+        set("Open workshop days", "banner-");
+        set("Commissions", "commission-");
+        set("Glaze colours", "glaze-");
+        set("Partner marks", "logos/");
+        set("Restored floors", "floor-");
+        return set("Pattern plates", "plate-");
+    }
+
+    private String set(String name, String start) {
+        ObjectNode request = Client.object().put("name", name);
+        ArrayNode members = request.putArray("pictures");
+        pictures.keySet().stream()
+                .filter(file -> file.startsWith(start))
+                .sorted()
+                .map(pictures::get)
+                .forEach(members::add);
+        return client.send("POST", "/pictures/sets", request).path("id").asString();
+    }
+
+    private static ObjectNode follow(String set) {
+        ObjectNode edit = Client.object().put("kind", "follow");
+        edit.putObject("follows")
+                .put("set", set)
+                .put("order", "by_name")
+                .put("most", 12)
+                .put("byItself", false);
+        return edit;
     }
 
     private String make(String name, String starter, String slot, String... files) {

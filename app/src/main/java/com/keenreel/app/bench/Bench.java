@@ -5,11 +5,13 @@ import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Undoing;
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
@@ -29,11 +31,13 @@ class Bench {
     private final Publishing publishing;
     private final PublicationStore publications;
     private final ReelStore reels;
+    private final SetStore sets;
 
-    Bench(Publishing publishing, PublicationStore publications, ReelStore reels) {
+    Bench(Publishing publishing, PublicationStore publications, ReelStore reels, SetStore sets) {
         this.publishing = publishing;
         this.publications = publications;
         this.reels = reels;
+        this.sets = sets;
     }
 
     /**
@@ -61,6 +65,9 @@ class Bench {
         model.put("canRedo", undoing.flatMap(Undoing::toRedo).isPresent());
         model.put("screens", shown.slides().isEmpty() ? List.of() : Screen.of(shown, layout));
         model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
+        model.put("sets", sets.all());
+        model.put("setOrders", SetOrder.values());
+        model.put("follows", shown.follows());
         model.put("cards", Card.of(shown, shelf, facts, layout.stops(SetUp.DESK)));
         model.put("joint", joint(shown));
         model.put("lap", lap(shown, layout));

@@ -3,10 +3,12 @@ package com.keenreel.app.bench;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Widths;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -22,19 +24,18 @@ import java.util.List;
  */
 public record Screen(
         String name, double page, double slot, double left, double reelWidth, double height, String setUp) {
-    private static final List<String> NAMES = List.of("Phone", "Tablet", "Desk");
-    private static final List<Double> PAGES = List.of(390.0, 820.0, 1280.0);
-
     /** The height of the window that a page stands for, px. */
     public static final double VIEW = 800;
 
     /** Phone, tablet and desk. */
     static List<Screen> of(Reel reel, Layout layout) {
-        return List.of(of(reel, layout, 0), of(reel, layout, 1), of(reel, layout, 2));
+        return Arrays.stream(SetUp.values())
+                .map(screen -> of(reel, layout, screen))
+                .toList();
     }
 
-    private static Screen of(Reel reel, Layout layout, int i) {
-        double page = PAGES.get(i);
+    private static Screen of(Reel reel, Layout layout, SetUp screen) {
+        double page = screen.usualPage();
         double slot = Widths.slot(reel.slot()).at(page);
         double left = switch (reel.slot().kind()) {
             case FULL -> 0;
@@ -46,7 +47,7 @@ public record Screen(
                 .findFirst()
                 .orElseThrow();
         return new Screen(
-                NAMES.get(i),
+                screen.title(),
                 page,
                 slot,
                 left,

@@ -1,10 +1,12 @@
 package com.keenreel.app.jobs;
 
 import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.imaging.Darkroom;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
 import com.keenreel.imaging.Rendition;
@@ -12,6 +14,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -23,16 +26,23 @@ import org.springframework.stereotype.Component;
 public class Workers implements SmartLifecycle {
     private static final int COUNT = 2;
     private static final int ATTEMPTS = 5;
+
+    /** Memory for pictures being worked on, MB: what is left when the application itself has had its share. */
+    private static final int ROOM = (int) Math.max(200, Runtime.getRuntime().maxMemory() / (1 << 20) * 6 / 10);
+
     private static final Logger LOG = LoggerFactory.getLogger(Workers.class);
 
     private final PictureStore pictures;
+    private final JobStore jobs;
     private final ContentFiles files;
     private final Object bell = new Object();
+    private final Semaphore room = new Semaphore(ROOM, true);
     private final List<Thread> threads = new ArrayList<>();
     private volatile boolean running;
 
-    Workers(PictureStore pictures, ContentFiles files) {
+    Workers(PictureStore pictures, JobStore jobs, ContentFiles files) {
         this.pictures = pictures;
+        this.jobs = jobs;
         this.files = files;
     }
 
@@ -52,7 +62,7 @@ public class Workers implements SmartLifecycle {
         long end = System.nanoTime() + most.toNanos();
         Version version = pictures.version(id);
         if (version.state() == State.WAITING) {
-            pictures.hurry(id);
+            jobs.hurry(id);
             ring();
         }
         while (version.state() == State.WAITING && System.nanoTime() < end) {
@@ -71,7 +81,7 @@ public class Workers implements SmartLifecycle {
 
     @Override
     public void start() {
-        pictures.giveBackJobs();
+        jobs.giveBackAll();
         running = true;
         for (int i = 0; i < COUNT; i++) {
             Thread thread = new Thread(this::work, "worker-" + (i + 1));
@@ -83,9 +93,9 @@ public class Workers implements SmartLifecycle {
 
     private void work() {
         while (running) {
-            Optional<PictureStore.Job> job = Optional.empty();
+            Optional<JobStore.Job> job = Optional.empty();
             try {
-                job = pictures.hasJob() ? pictures.takeJob() : Optional.empty();
+                job = jobs.waits() ? jobs.take() : Optional.empty();
                 if (job.isPresent()) {
                     make(job.get().version());
                 } else {
@@ -103,10 +113,10 @@ public class Workers implements SmartLifecycle {
     }
 
     /** A busy disk or a lack of memory passes; what fails again and again is said. */
-    private void tryAgain(PictureStore.Job job, Throwable failed) {
+    private void tryAgain(JobStore.Job job, Throwable failed) {
         try {
             if (job.attempt() < ATTEMPTS) {
-                pictures.giveBack(job.version());
+                jobs.giveBack(job.version());
             } else {
                 pictures.fail(job.version(), "The picture could not be worked on: " + failed.getMessage());
             }
@@ -115,20 +125,35 @@ public class Workers implements SmartLifecycle {
         }
     }
 
-    private void make(long id) {
+    private void make(long id) throws InterruptedException {
         Version version = pictures.version(id);
+        int memory = memory(version);
+        room.acquire(memory);
         try {
+            Received file = Received.look(files.read(version.sha256()));
+            Darkroom.Made result = Darkroom.make(
+                    file,
+                    version.adjustment(),
+                    Darkroom.widths(version.width(), version.height()),
+                    pictures.credit(version.picture()));
             List<Made> made = new ArrayList<>();
-            List<Long> sizes = new ArrayList<>();
-            for (Rendition rendition : Rendition.all(Received.look(files.read(version.sha256())))) {
-                made.add(new Made(rendition.width(), rendition.format(), files.put(rendition.bytes())));
-                sizes.add((long) rendition.bytes().length);
+            for (Rendition rendition : result.renditions()) {
+                String sha256 = files.put(rendition.bytes());
+                made.add(new Made(rendition.width(), rendition.format(), sha256, rendition.bytes().length));
             }
-            pictures.finish(id, made, sizes);
+            pictures.finish(id, made, result.seen(), files.put(result.seen().copy()));
         } catch (Refused refused) {
             pictures.fail(id, String.valueOf(refused.getMessage()));
+        } finally {
+            room.release(memory);
         }
         ring();
+    }
+
+    /** What working on a version needs, MB: at most what there is. */
+    private static int memory(Version version) {
+        long megapixels = (long) version.width() * version.height() / 1_000_000;
+        return (int) Math.min(ROOM, 40 + 8 * megapixels);
     }
 
     @Override

@@ -125,7 +125,8 @@ public class Publishing {
      *
      * @throws Refusal when there is nothing to publish, or a picture cannot be shown
      */
-    public Published publish(StoredReel reel) {
+    public Published publish(StoredReel head) {
+        StoredReel reel = reels.settle(head.id(), "publishing");
         if (reel.reel().slides().isEmpty()) {
             throw new Refusal("A reel without slides cannot be published. Add a picture first.");
         }
@@ -137,7 +138,7 @@ public class Publishing {
                         + (version.problem() == null ? "it is still being worked on." : version.problem()));
             }
         }
-        Published publication = publication(reel, shelf);
+        Published publication = publication(reel, shelf(reel.reel())); // what was seen in them is known now
         PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
         publications.goLive(publication);
         return publication;

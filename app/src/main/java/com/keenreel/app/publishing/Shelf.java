@@ -9,8 +9,8 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.text.Advances;
+import com.keenreel.imaging.Darkroom;
 import com.keenreel.imaging.Format;
-import com.keenreel.imaging.Rendition;
 import com.keenreel.publish.PictureFiles;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -51,7 +51,8 @@ public final class Shelf {
         return version;
     }
 
-    Map<PictureId, Long> versions() {
+    /** The version in which each picture is shown, by id. */
+    public Map<PictureId, Long> versions() {
         Map<PictureId, Long> ids = new LinkedHashMap<>();
         versions.forEach((picture, version) -> ids.put(picture, version.id()));
         return ids;
@@ -68,7 +69,7 @@ public final class Shelf {
         if (version.format() == Format.SVG) {
             return new PictureFiles(List.of(new PictureFiles.File(0, address(version, 0))));
         }
-        return new PictureFiles(Rendition.widths(version.width()).stream()
+        return new PictureFiles(Darkroom.widths(version.width(), version.height()).stream()
                 .map(width -> new PictureFiles.File(width, address(version, width)))
                 .toList());
     }
@@ -85,12 +86,12 @@ public final class Shelf {
                 version,
                 version.format() == Format.SVG
                         ? 0
-                        : Rendition.widths(version.width()).get(0));
+                        : Darkroom.widths(version.width(), version.height()).get(0));
     }
 
     /** Where the application shows a version for working on it. */
     public static String large(Version version) {
-        List<Integer> widths = Rendition.widths(version.width());
+        List<Integer> widths = Darkroom.widths(version.width(), version.height());
         return address(version, version.format() == Format.SVG ? 0 : widths.get(Math.min(2, widths.size() - 1)));
     }
 

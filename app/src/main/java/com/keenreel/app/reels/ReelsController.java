@@ -4,18 +4,23 @@ import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.Ids;
+import com.keenreel.app.store.LibraryStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.ReelWidth;
+import com.keenreel.core.reel.SetId;
+import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
@@ -43,6 +48,8 @@ class ReelsController {
 
     private final ReelStore reels;
     private final PictureStore pictures;
+    private final LibraryStore library;
+    private final SetStore sets;
     private final PublicationStore publications;
     private final Publishing publishing;
     private final Settings settings;
@@ -51,12 +58,16 @@ class ReelsController {
     ReelsController(
             ReelStore reels,
             PictureStore pictures,
+            LibraryStore library,
+            SetStore sets,
             PublicationStore publications,
             Publishing publishing,
             Settings settings,
             PublicAddress publicAddress) {
         this.reels = reels;
         this.pictures = pictures;
+        this.library = library;
+        this.sets = sets;
         this.publications = publications;
         this.publishing = publishing;
         this.settings = settings;
@@ -91,7 +102,8 @@ class ReelsController {
     @GetMapping({"/reels", "/reels/new"})
     String list(Model model) {
         model.addAttribute("reels", reels.all().stream().map(this::row).toList());
-        model.addAttribute("pictureCount", pictures.all().size());
+        model.addAttribute("sets", sets.all());
+        model.addAttribute("pictureCount", library.counts().pictures());
         model.addAttribute(
                 "starters",
                 Arrays.stream(Starter.values())
@@ -155,7 +167,7 @@ class ReelsController {
         return String.join(", ", says);
     }
 
-    /** Makes a reel: {@code {name, starter, slot, pictures: [id], window}}. */
+    /** Makes a reel: {@code {name, starter, slot, pictures: [id], follows: set, window}}. */
     @PostMapping("/reels")
     @ResponseBody
     Map<String, String> make(@RequestBody JsonNode request) {
@@ -172,6 +184,11 @@ class ReelsController {
         }
         Reel reel = starter.make(
                 name, Slot.read(request.path("slot").asString("full")), chosen, () -> new SlideId(Ids.fresh()));
+        if (request.hasNonNull("follows")) {
+            SetId set = new SetId(request.path("follows").asString());
+            reel = reel.withFollows(new Following(set, SetOrder.LAID_OUT, 500, false))
+                    .following(sets.members(set));
+        }
         return Map.of(
                 "id", reels.make(reel, request.path("window").asString("new")).id());
     }

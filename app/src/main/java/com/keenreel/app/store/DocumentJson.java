@@ -5,10 +5,13 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Choices;
 import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetId;
+import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
@@ -37,6 +40,10 @@ public final class DocumentJson {
         document.put("slot", reel.slot().write());
         ObjectNode choices = document.putObject("choices");
         reel.choices().all().keySet().forEach(option -> choices.set(option.key(), choice(reel.choices(), option)));
+        Following follows = reel.follows();
+        if (follows != null) {
+            document.set("follows", follows(follows));
+        }
         ArrayNode slides = document.putArray("slides");
         reel.slides().forEach(slide -> slides.add(slide(slide)));
         return document.toString();
@@ -55,7 +62,24 @@ public final class DocumentJson {
                 document.path("name").asString(),
                 Slot.read(document.path("slot").asString()),
                 slides,
-                choices);
+                choices,
+                document.hasNonNull("follows") ? follows(document.path("follows")) : null);
+    }
+
+    static ObjectNode follows(Following follows) {
+        return MAPPER.createObjectNode()
+                .put("set", follows.set().value())
+                .put("order", follows.order().word())
+                .put("most", follows.most())
+                .put("byItself", follows.byItself());
+    }
+
+    static Following follows(JsonNode node) {
+        return new Following(
+                new SetId(node.path("set").asString("")),
+                SetOrder.read(node.path("order").asString("")),
+                node.path("most").asInt(0),
+                node.path("byItself").asBoolean(false));
     }
 
     private static <T> ObjectNode choice(Choices choices, Option<T> option) {

@@ -4,6 +4,7 @@ import com.keenreel.core.edit.Add;
 import com.keenreel.core.edit.Carry;
 import com.keenreel.core.edit.Choose;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.edit.Follow;
 import com.keenreel.core.edit.Hold;
 import com.keenreel.core.edit.Look;
 import com.keenreel.core.edit.Move;
@@ -60,6 +61,8 @@ public final class EditJson {
                             slide(node),
                             setUp(node),
                             node.hasNonNull("focal") ? DocumentJson.focal(node.path("focal")) : null);
+                case "follow" ->
+                    new Follow(node.hasNonNull("follows") ? DocumentJson.follows(node.path("follows")) : null);
                 case "several" -> several(node);
                 default -> throw new Refusal("There is no such edit.");
             };
@@ -127,6 +130,11 @@ public final class EditJson {
             node.put("kind", "look").put("slide", look.slide().value()).put("setUp", word(look.setUp()));
             if (look.focal() != null) {
                 node.set("focal", DocumentJson.focal(look.focal()));
+            }
+        } else if (edit instanceof Follow follow) {
+            node.put("kind", "follow");
+            if (follow.following() != null) {
+                node.set("follows", DocumentJson.follows(follow.following()));
             }
         } else if (edit instanceof Several several) {
             ArrayNode edits = node.put("kind", "several").putArray("edits");

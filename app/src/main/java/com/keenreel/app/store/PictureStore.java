@@ -1,37 +1,37 @@
 package com.keenreel.app.store;
 
-import static com.keenreel.app.store.sql.Tables.JOB;
+import static com.keenreel.app.store.sql.Tables.MEMBER;
 import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
-import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.SetId;
+import com.keenreel.imaging.Adjustment;
+import com.keenreel.imaging.Darkroom.Seen;
+import com.keenreel.imaging.FileWords;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Received;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Record;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Pictures, their versions, the files they are shown in, and the work that makes these. */
+/** Pictures, their versions, and the files they are shown in. */
 @Component
 public class PictureStore {
-    /** The priority of work that somebody waits for. */
-    public static final long SOON = 0;
-
-    /** The priority of uploads. */
-    public static final long IN_TURN = 10;
-
     private final DSLContext sql;
 
     public PictureStore(DSLContext sql) {
@@ -39,56 +39,227 @@ public class PictureStore {
     }
 
     /**
-     * Adds a picture whose file is already kept, and the work to make its renditions.
+     * The picture that has that content; when there is none it is added, with the work to make its renditions, and says
+     * what its file says. The same content that comes twice at the same time is one picture.
      *
-     * @param name the name of its file
+     * @param name the name of its file, for a picture that is added
+     * @param file already kept
      * @param sha256 of the file
      */
     public StoredPicture add(String name, Received file, String sha256) {
+        return sql.transactionResult(inside -> {
+            PictureStore tx = new PictureStore(DSL.using(inside));
+            return tx.byContent(sha256).orElseGet(() -> tx.insert(name, file, sha256));
+        });
+    }
+
+    private StoredPicture insert(String name, Received file, String sha256) {
         PictureId id = new PictureId(Ids.fresh());
-        long now = System.currentTimeMillis();
+        FileWords words = file.words();
+        PictureWords own = PictureWords.ofFile(words.title(), words.caption(), words.alt());
+        LocalDateTime taken = words.taken();
+        sql.insertInto(PICTURE)
+                .set(PICTURE.ID, id.value())
+                .set(PICTURE.NAME, name)
+                .set(PICTURE.TITLE, own.title())
+                .set(PICTURE.CAPTION, own.caption())
+                .set(PICTURE.ALT, own.alt())
+                .set(PICTURE.CREDIT, words.credit())
+                .set(PICTURE.TAKEN_AT, taken == null ? null : taken.toString())
+                .set(PICTURE.SOUGHT, Sought.of(name, words.title(), words.caption(), words.alt(), words.credit()))
+                .set(PICTURE.ADDED_AT, System.currentTimeMillis())
+                .execute();
+        show(sql, id, file, sha256, Adjustment.NONE, null);
+        return find(id);
+    }
+
+    /** Another file for the same picture. Words, and a focal point that somebody chose, stay. */
+    public StoredPicture replace(PictureId id, Received file, String sha256) {
+        return newVersion(id, (tx, now) -> show(tx, id, file, sha256, Adjustment.NONE, now.chosen()));
+    }
+
+    /**
+     * The same file, turned and trimmed.
+     *
+     * @param file the file as it was brought
+     */
+    public StoredPicture adjust(PictureId id, Received file, Adjustment adjustment) {
+        return newVersion(id, (tx, now) -> show(tx, id, file, now.sha256(), adjustment, movedWith(now, adjustment)));
+    }
+
+    /** A focal point that was chosen means the same part of the picture after it was turned or trimmed; else none. */
+    private static @Nullable FocalPoint movedWith(Version now, Adjustment adjustment) {
+        FocalPoint chosen = now.chosen();
+        return chosen == null ? null : now.adjustment().movedTo(adjustment, chosen);
+    }
+
+    /** Chooses the point that crops keep in view; null for the calculated one. */
+    public StoredPicture focus(PictureId id, @Nullable FocalPoint chosen) {
+        return newVersion(id, (tx, now) -> {
+            var copy = tx.fetchSingle(PICTURE_VERSION, PICTURE_VERSION.ID.eq(now.id()))
+                    .copy();
+            copy.setFocalX(chosen == null ? null : chosen.x());
+            copy.setFocalY(chosen == null ? null : chosen.y());
+            copy.setAddedAt(System.currentTimeMillis());
+            copy.store();
+            long fresh = newest(tx);
+            tx.insertInto(RENDITION)
+                    .columns(RENDITION.VERSION_ID, RENDITION.WIDTH, RENDITION.FORMAT, RENDITION.SHA256, RENDITION.BYTES)
+                    .select(tx.select(
+                                    DSL.inline(fresh),
+                                    RENDITION.WIDTH,
+                                    RENDITION.FORMAT,
+                                    RENDITION.SHA256,
+                                    RENDITION.BYTES)
+                            .from(RENDITION)
+                            .where(RENDITION.VERSION_ID.eq(now.id())))
+                    .execute();
+            if (now.state() == State.WAITING) {
+                JobStore.add(tx, fresh, JobStore.IN_TURN);
+            }
+            turnTo(tx, id, fresh);
+        });
+    }
+
+    /**
+     * Shows another version of a picture again.
+     *
+     * @throws NotThere when it has no such version
+     */
+    public StoredPicture bringBack(PictureId id, long version) {
+        return newVersion(id, (tx, now) -> {
+            if (!tx.fetchExists(
+                    PICTURE_VERSION, PICTURE_VERSION.ID.eq(version), PICTURE_VERSION.PICTURE_ID.eq(id.value()))) {
+                throw new NotThere("This picture has no such version.");
+            }
+            turnTo(tx, id, version);
+        });
+    }
+
+    private interface Showing {
+        void in(DSLContext tx, Version now);
+    }
+
+    private StoredPicture newVersion(PictureId id, Showing showing) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
-            tx.insertInto(PICTURE)
-                    .set(PICTURE.ID, id.value())
-                    .set(PICTURE.NAME, name)
-                    .set(PICTURE.ADDED_AT, now)
-                    .execute();
-            tx.insertInto(PICTURE_VERSION)
-                    .set(PICTURE_VERSION.PICTURE_ID, id.value())
-                    .set(PICTURE_VERSION.SHA256, sha256)
-                    .set(PICTURE_VERSION.FORMAT, word(file.format()))
-                    .set(PICTURE_VERSION.WIDTH, (long) file.width())
-                    .set(PICTURE_VERSION.HEIGHT, (long) file.height())
-                    .set(PICTURE_VERSION.STATE, word(State.WAITING))
-                    .set(PICTURE_VERSION.ADDED_AT, now)
-                    .execute();
-            Long version = tx.select(DSL.max(PICTURE_VERSION.ID))
-                    .from(PICTURE_VERSION)
-                    .fetchSingle()
-                    .value1();
-            tx.insertInto(JOB)
-                    .set(JOB.VERSION_ID, version)
-                    .set(JOB.PRIORITY, IN_TURN)
-                    .execute();
+            showing.in(tx, new PictureStore(tx).find(id).version());
         });
         return find(id);
     }
 
-    /** The picture whose newest version has exactly that content, if there is one. */
+    private static void show(
+            DSLContext tx,
+            PictureId id,
+            Received file,
+            String sha256,
+            Adjustment adjustment,
+            @Nullable FocalPoint chosen) {
+        boolean pixels = file.format() != Format.SVG;
+        tx.insertInto(PICTURE_VERSION)
+                .set(PICTURE_VERSION.PICTURE_ID, id.value())
+                .set(PICTURE_VERSION.SHA256, sha256)
+                .set(PICTURE_VERSION.FORMAT, PictureRows.word(file.format()))
+                .set(PICTURE_VERSION.WIDTH, (long)
+                        (pixels ? adjustment.width(file.width(), file.height()) : file.width()))
+                .set(PICTURE_VERSION.HEIGHT, (long)
+                        (pixels ? adjustment.height(file.width(), file.height()) : file.height()))
+                .set(PICTURE_VERSION.BYTES, (long) file.bytes().length)
+                .set(PICTURE_VERSION.QUARTERS, (long) adjustment.quarters())
+                .set(PICTURE_VERSION.TRIMMED, trimmed(adjustment))
+                .set(PICTURE_VERSION.FOCAL_X, chosen == null ? null : chosen.x())
+                .set(PICTURE_VERSION.FOCAL_Y, chosen == null ? null : chosen.y())
+                .set(PICTURE_VERSION.NOTE, file.note())
+                .set(PICTURE_VERSION.STATE, PictureRows.word(State.WAITING))
+                .set(PICTURE_VERSION.ADDED_AT, System.currentTimeMillis())
+                .execute();
+        long fresh = newest(tx);
+        JobStore.add(tx, fresh, JobStore.IN_TURN);
+        turnTo(tx, id, fresh);
+    }
+
+    private static long newest(DSLContext tx) {
+        Long id = tx.select(DSL.max(PICTURE_VERSION.ID))
+                .from(PICTURE_VERSION)
+                .fetchSingle()
+                .value1();
+        return id;
+    }
+
+    private static void turnTo(DSLContext tx, PictureId id, long version) {
+        tx.update(PICTURE)
+                .set(PICTURE.VERSION_ID, version)
+                .where(PICTURE.ID.eq(id.value()))
+                .execute();
+    }
+
+    private static String trimmed(Adjustment adjustment) {
+        return adjustment.left() + " " + adjustment.top() + " " + adjustment.right() + " " + adjustment.bottom();
+    }
+
+    /** The picture that shows exactly that content, if there is one. */
     public Optional<StoredPicture> byContent(String sha256) {
-        return pictures(PICTURE_VERSION.SHA256.eq(sha256).and(PICTURE_VERSION.STATE.ne(word(State.FAILED)))).stream()
+        return pictures(PICTURE_VERSION.SHA256.eq(sha256).and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED))))
+                .stream()
                 .findFirst();
     }
 
-    /** Says what a picture says by itself. */
-    public void say(PictureId id, PictureWords words) {
-        sql.update(PICTURE)
-                .set(PICTURE.TITLE, words.title())
-                .set(PICTURE.CAPTION, words.caption())
-                .set(PICTURE.ALT, words.alt())
-                .where(PICTURE.ID.eq(id.value()))
-                .execute();
+    /** What a picture says from now on, wherever a slide does not say something else. */
+    public record Saying(PictureId id, PictureWords words, String credit) {
+        public Saying {
+            if (credit.length() > FileWords.CREDIT) {
+                throw new IllegalArgumentException(
+                        "The credit has " + credit.length() + " characters; " + FileWords.CREDIT + " fit.");
+            }
+        }
+    }
+
+    /** Says what pictures say by themselves, all or none. */
+    public void say(Collection<Saying> sayings) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            for (Saying saying : sayings) {
+                String name = tx.select(PICTURE.NAME)
+                        .from(PICTURE)
+                        .where(PICTURE.ID.eq(saying.id().value()))
+                        .fetchOptional(PICTURE.NAME)
+                        .orElseThrow(() -> new NotThere("There is no such picture."));
+                PictureWords words = saying.words();
+                tx.update(PICTURE)
+                        .set(PICTURE.TITLE, words.title())
+                        .set(PICTURE.CAPTION, words.caption())
+                        .set(PICTURE.ALT, words.alt())
+                        .set(PICTURE.CREDIT, saying.credit())
+                        .set(PICTURE.LINK, words.link())
+                        .set(
+                                PICTURE.SOUGHT,
+                                Sought.of(name, words.title(), words.caption(), words.alt(), saying.credit()))
+                        .where(PICTURE.ID.eq(saying.id().value()))
+                        .execute();
+            }
+        });
+    }
+
+    /** Puts pictures into the bin, or takes them out of it; reels that follow a set of theirs show others at once. */
+    public void bin(Collection<PictureId> ids, boolean into) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            tx.update(PICTURE)
+                    .set(PICTURE.BINNED_AT, into ? System.currentTimeMillis() : null)
+                    .where(
+                            PICTURE.ID.in(values(ids)),
+                            into ? PICTURE.BINNED_AT.isNull() : PICTURE.BINNED_AT.isNotNull())
+                    .execute();
+            tx.selectDistinct(MEMBER.SET_ID)
+                    .from(MEMBER)
+                    .where(MEMBER.PICTURE_ID.in(values(ids)))
+                    .fetch(row -> new SetId(row.value1()))
+                    .forEach(set -> ReelStore.followersSee(tx, set));
+        });
+    }
+
+    private static List<String> values(Collection<PictureId> ids) {
+        return ids.stream().map(PictureId::value).toList();
     }
 
     /**
@@ -104,32 +275,21 @@ public class PictureStore {
 
     /** Those pictures, as far as they exist. */
     public List<StoredPicture> all(Collection<PictureId> ids) {
-        return pictures(PICTURE.ID.in(ids.stream().map(PictureId::value).toList()));
-    }
-
-    /** All pictures that did not fail, newest first. */
-    public List<StoredPicture> all() {
-        return pictures(PICTURE_VERSION.STATE.ne(word(State.FAILED)));
+        return pictures(PICTURE.ID.in(values(ids)));
     }
 
     private List<StoredPicture> pictures(Condition which) {
-        var newest = PICTURE_VERSION.as("newest");
-        return sql.select(PICTURE.fields())
-                .select(PICTURE_VERSION.fields())
-                .select(DSL.field(DSL.selectCount().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)))
-                        .as("used_in"))
+        return PictureRows.select(
+                sql, which, List.of(PICTURE.ADDED_AT.desc(), PICTURE_VERSION.ID.desc()), 0, Integer.MAX_VALUE);
+    }
+
+    /** Who a picture is by; empty when that is not said. */
+    public String credit(PictureId id) {
+        return sql.select(PICTURE.CREDIT)
                 .from(PICTURE)
-                .join(PICTURE_VERSION)
-                .on(PICTURE_VERSION.ID.eq(
-                        DSL.select(DSL.max(newest.ID)).from(newest).where(newest.PICTURE_ID.eq(PICTURE.ID))))
-                .where(which)
-                .orderBy(PICTURE.ADDED_AT.desc(), PICTURE_VERSION.ID.desc())
-                .fetch(row -> new StoredPicture(
-                        new PictureId(row.get(PICTURE.ID)),
-                        row.get(PICTURE.NAME),
-                        new PictureWords(row.get(PICTURE.TITLE), row.get(PICTURE.CAPTION), row.get(PICTURE.ALT)),
-                        version(row),
-                        row.get("used_in", Integer.class)));
+                .where(PICTURE.ID.eq(id.value()))
+                .fetchOptional(PICTURE.CREDIT)
+                .orElse("");
     }
 
     /**
@@ -140,20 +300,16 @@ public class PictureStore {
     public Version version(long id) {
         return sql.selectFrom(PICTURE_VERSION)
                 .where(PICTURE_VERSION.ID.eq(id))
-                .fetchOptional(PictureStore::version)
+                .fetchOptional(PictureRows::version)
                 .orElseThrow(() -> new NotThere("There is no such version of a picture."));
     }
 
-    private static Version version(Record row) {
-        return new Version(
-                row.get(PICTURE_VERSION.ID),
-                new PictureId(row.get(PICTURE_VERSION.PICTURE_ID)),
-                row.get(PICTURE_VERSION.SHA256),
-                Format.valueOf(row.get(PICTURE_VERSION.FORMAT).toUpperCase(Locale.ROOT)),
-                row.get(PICTURE_VERSION.WIDTH).intValue(),
-                row.get(PICTURE_VERSION.HEIGHT).intValue(),
-                State.valueOf(row.get(PICTURE_VERSION.STATE).toUpperCase(Locale.ROOT)),
-                row.get(PICTURE_VERSION.PROBLEM));
+    /** All versions of a picture, the newest first, each with the time at which it was made, ms since 1970. */
+    public List<java.util.Map.Entry<Version, Long>> versions(PictureId id) {
+        return sql.selectFrom(PICTURE_VERSION)
+                .where(PICTURE_VERSION.PICTURE_ID.eq(id.value()))
+                .orderBy(PICTURE_VERSION.ID.desc())
+                .fetch(row -> java.util.Map.entry(PictureRows.version(row), row.get(PICTURE_VERSION.ADDED_AT)));
     }
 
     /** The files in which a version is shown, by rising width; empty until they are made. */
@@ -164,72 +320,35 @@ public class PictureStore {
                 .fetch(row -> new Made(
                         row.getWidth().intValue(),
                         Format.valueOf(row.getFormat().toUpperCase(Locale.ROOT)),
-                        row.getSha256()));
+                        row.getSha256(),
+                        row.getBytes()));
     }
 
     /**
-     * A piece of work.
+     * Ends work that went well: the version is ready in these files.
      *
-     * @param version whose renditions are to be made
-     * @param attempt counted from 1
+     * @param copy the SHA-256 of the copy that calculations look at
      */
-    public record Job(long version, long attempt) {}
-
-    /** Takes the next piece of work that nobody has taken. */
-    public Optional<Job> takeJob() {
-        return sql.transactionResult(inside -> {
-            DSLContext tx = DSL.using(inside);
-            var next = tx.selectFrom(JOB)
-                    .where(JOB.TAKEN_AT.isNull())
-                    .orderBy(JOB.PRIORITY, JOB.ID)
-                    .limit(1)
-                    .fetchOptional();
-            next.ifPresent(job -> {
-                job.setTakenAt(System.currentTimeMillis());
-                job.setAttempts(job.getAttempts() + 1);
-                job.update();
-            });
-            return next.map(job -> new Job(job.getVersionId(), job.getAttempts()));
-        });
-    }
-
-    /** True when work waits to be taken; cheaper than taking it. */
-    public boolean hasJob() {
-        return sql.fetchExists(JOB, JOB.TAKEN_AT.isNull());
-    }
-
-    /** Gives back work that a killed process had taken. */
-    public void giveBackJobs() {
-        sql.update(JOB).setNull(JOB.TAKEN_AT).execute();
-    }
-
-    /** Gives back work that could not be done this time. */
-    public void giveBack(long version) {
-        sql.update(JOB).setNull(JOB.TAKEN_AT).where(JOB.VERSION_ID.eq(version)).execute();
-    }
-
-    /** Puts work for that version in front of other work. */
-    public void hurry(long version) {
-        sql.update(JOB)
-                .set(JOB.PRIORITY, SOON)
-                .where(JOB.VERSION_ID.eq(version), JOB.PRIORITY.gt(SOON))
-                .execute();
-    }
-
-    /** Ends work that went well: the version is ready in these files. */
-    public void finish(long version, List<Made> made, List<Long> sizes) {
+    public void finish(long version, List<Made> made, Seen seen, String copy) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
-            for (int i = 0; i < made.size(); i++) {
-                tx.insertInto(RENDITION)
+            List<org.jooq.Query> inserts = new ArrayList<>();
+            for (Made one : made) {
+                inserts.add(tx.insertInto(RENDITION)
                         .set(RENDITION.VERSION_ID, version)
-                        .set(RENDITION.WIDTH, (long) made.get(i).width())
-                        .set(RENDITION.FORMAT, word(made.get(i).format()))
-                        .set(RENDITION.SHA256, made.get(i).sha256())
-                        .set(RENDITION.BYTES, sizes.get(i))
-                        .onConflictDoNothing()
-                        .execute();
+                        .set(RENDITION.WIDTH, (long) one.width())
+                        .set(RENDITION.FORMAT, PictureRows.word(one.format()))
+                        .set(RENDITION.SHA256, one.sha256())
+                        .set(RENDITION.BYTES, one.bytes())
+                        .onConflictDoNothing());
             }
+            tx.batch(inserts).execute();
+            tx.update(PICTURE_VERSION)
+                    .set(PICTURE_VERSION.TRAITS, TraitsJson.write(seen.traits()))
+                    .set(PICTURE_VERSION.COPY_SHA256, copy)
+                    .set(PICTURE_VERSION.PLACEHOLDER, seen.placeholder())
+                    .where(PICTURE_VERSION.ID.eq(version))
+                    .execute();
             end(tx, version, State.READY, null);
         });
     }
@@ -239,17 +358,12 @@ public class PictureStore {
         sql.transaction(inside -> end(DSL.using(inside), version, State.FAILED, problem));
     }
 
-    private static void end(
-            DSLContext tx, long version, State state, @org.jspecify.annotations.Nullable String problem) {
+    private static void end(DSLContext tx, long version, State state, @Nullable String problem) {
         tx.update(PICTURE_VERSION)
-                .set(PICTURE_VERSION.STATE, word(state))
+                .set(PICTURE_VERSION.STATE, PictureRows.word(state))
                 .set(PICTURE_VERSION.PROBLEM, problem)
                 .where(PICTURE_VERSION.ID.eq(version))
                 .execute();
-        tx.deleteFrom(JOB).where(JOB.VERSION_ID.eq(version)).execute();
-    }
-
-    private static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
+        JobStore.end(tx, version);
     }
 }

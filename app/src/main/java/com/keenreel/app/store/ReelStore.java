@@ -7,11 +7,15 @@ import static com.keenreel.app.store.sql.Tables.REVISION;
 
 import com.keenreel.app.store.sql.tables.records.RevisionRecord;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.edit.Follow;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.Say;
 import com.keenreel.core.edit.Undoing;
+import com.keenreel.core.reel.Following;
+import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetId;
 import java.text.Normalizer;
 import java.util.HashSet;
 import java.util.List;
@@ -40,9 +44,11 @@ public class ReelStore {
     public StoredReel make(Reel reel, String editor) {
         String id = Ids.fresh();
         long now = System.currentTimeMillis();
+        Following follows = reel.follows();
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
             tx.insertInto(REEL)
+                    .set(REEL.FOLLOWS, follows == null ? null : follows.set().value())
                     .set(REEL.ID, id)
                     .set(REEL.SLUG, freeSlug(tx, reel.name()))
                     .set(REEL.NAME, reel.name())
@@ -85,7 +91,7 @@ public class ReelStore {
 
     /** All reels, changed last first. */
     public List<StoredReel> all() {
-        return reels().orderBy(REEL.CHANGED_AT.desc(), REEL.ID).fetch(ReelStore::stored);
+        return reels().orderBy(REEL.CHANGED_AT.desc(), REEL.ID).fetch(this::stored);
     }
 
     private SelectJoinStep<? extends Record> reels() {
@@ -100,19 +106,73 @@ public class ReelStore {
                 .as("was_live");
     }
 
-    private static Optional<StoredReel> one(SelectConditionStep<? extends Record> select) {
-        return select.fetchOptional(ReelStore::stored);
+    private Optional<StoredReel> one(SelectConditionStep<? extends Record> select) {
+        return select.fetchOptional(this::stored);
     }
 
-    private static StoredReel stored(Record row) {
+    private StoredReel stored(Record row) {
         return new StoredReel(
                 row.get(REEL.ID),
                 row.get(REEL.SLUG),
                 row.get(REEL.HEAD),
-                DocumentJson.read(row.get(REVISION.DOCUMENT)),
+                followed(sql, DocumentJson.read(row.get(REVISION.DOCUMENT))),
                 row.get(REEL.LIVE),
                 row.get("was_live", Boolean.class),
                 row.get(REEL.CHANGED_AT));
+    }
+
+    /** A reel that follows a set has the slides that the set has now. */
+    private static Reel followed(DSLContext tx, Reel reel) {
+        Following follows = reel.follows();
+        return follows == null ? reel : reel.following(SetStore.members(tx, follows.set()));
+    }
+
+    /** After a set has changed: the reels that follow it show other pictures. */
+    static void followersSee(DSLContext tx, SetId set) {
+        for (StoredReel reel : new ReelStore(tx).followersOf(set)) {
+            shows(tx, reel.id(), reel.reel());
+            tx.update(REEL)
+                    .set(REEL.CHANGED_AT, System.currentTimeMillis())
+                    .where(REEL.ID.eq(reel.id()))
+                    .execute();
+        }
+    }
+
+    /** The reels that follow that set. */
+    public List<StoredReel> followersOf(SetId set) {
+        return reels().where(REEL.FOLLOWS.eq(set.value())).orderBy(REEL.ID).fetch(this::stored);
+    }
+
+    /** The reels that show that picture. */
+    public List<StoredReel> showing(PictureId picture) {
+        return reels().where(REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
+                        .from(REEL_PICTURE)
+                        .where(REEL_PICTURE.PICTURE_ID.eq(picture.value()))))
+                .orderBy(REEL.NAME)
+                .fetch(this::stored);
+    }
+
+    /**
+     * Writes the slides that a followed set gives now into the history, so that what is published can be found there.
+     * Changes nothing for a reel that is picked by hand, or whose slides are written already.
+     */
+    public StoredReel settle(String id, String editor) {
+        StoredReel head = find(id);
+        Following follows = head.reel().follows();
+        if (follows == null || at(id, head.revision()).equals(head.reel())) {
+            return head;
+        }
+        return change(
+                id,
+                Ids.fresh(),
+                (tx, now) -> appendEdit(
+                        tx,
+                        now,
+                        new Follow(now.reel().follows()),
+                        "slides as their set is now",
+                        null,
+                        editor,
+                        Ids.fresh()));
     }
 
     /**
@@ -126,6 +186,11 @@ public class ReelStore {
                 .where(REVISION.REEL_ID.eq(id), REVISION.NUMBER.eq(revision))
                 .fetchOptional(REVISION.DOCUMENT)
                 .orElseThrow(() -> new NotThere("There is no such revision.")));
+    }
+
+    /** What a reel was at that revision, with the slides that the set it followed has now. */
+    public Reel followedAt(String id, long revision) {
+        return followed(sql, at(id, revision));
     }
 
     /** What was done after that revision, in words, oldest first. */
@@ -260,7 +325,9 @@ public class ReelStore {
                 editor,
                 editId,
                 now);
+        Following follows = changed.follows();
         tx.update(REEL)
+                .set(REEL.FOLLOWS, follows == null ? null : follows.set().value())
                 .set(REEL.HEAD, number)
                 .set(REEL.NAME, changed.name())
                 .set(REEL.CHANGED_AT, now)
@@ -292,6 +359,10 @@ public class ReelStore {
                 .set(REVISION.EDIT_ID, editId)
                 .set(REVISION.MADE_AT, now)
                 .execute();
+        shows(tx, id, followed(tx, reel));
+    }
+
+    private static void shows(DSLContext tx, String id, Reel reel) {
         tx.deleteFrom(REEL_PICTURE).where(REEL_PICTURE.REEL_ID.eq(id)).execute();
         for (var picture : reel.pictures()) {
             try {

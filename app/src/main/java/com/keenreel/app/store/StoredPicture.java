@@ -3,19 +3,33 @@ package com.keenreel.app.store;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureWords;
+import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Format;
+import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A picture of the library in its newest version.
+ * A picture of the library in the version that is shown.
  *
  * @param name the name of its file, for people; never an alt text
  * @param words what it says by itself
- * @param version its newest version
+ * @param credit who it is by; may be empty
+ * @param taken when it was taken; null when that is not known
+ * @param binned whether it lies in the bin
+ * @param version the version that is shown
  * @param usedIn how many reels show it
  */
-public record StoredPicture(PictureId id, String name, PictureWords words, Version version, int usedIn) {
+public record StoredPicture(
+        PictureId id,
+        String name,
+        PictureWords words,
+        String credit,
+        @Nullable LocalDateTime taken,
+        boolean binned,
+        Version version,
+        int usedIn) {
     /** Whether its renditions are made. */
     public enum State {
         WAITING,
@@ -24,10 +38,15 @@ public record StoredPicture(PictureId id, String name, PictureWords words, Versi
     }
 
     /**
-     * One version of a picture.
+     * One version of a picture: a file, how it was turned and trimmed, and the point that crops keep in view.
      *
      * @param sha256 of the file as it was brought
+     * @param width px across when adjusted
+     * @param height px down when adjusted
+     * @param chosen the focal point that somebody chose; null for the calculated one
+     * @param traits what was seen in its pixels; null until that is known
      * @param problem why it failed, as a sentence
+     * @param note what the person who brought it should know; empty when there is nothing
      */
     public record Version(
             long id,
@@ -36,14 +55,23 @@ public record StoredPicture(PictureId id, String name, PictureWords words, Versi
             Format format,
             int width,
             int height,
+            Adjustment adjustment,
+            @Nullable FocalPoint chosen,
+            @Nullable PictureTraits traits,
             State state,
-            @Nullable String problem) {
+            @Nullable String problem,
+            String note) {
         /** What calculations need. */
         public PictureFacts facts() {
-            return new PictureFacts(picture, width, height, FocalPoint.CENTRE);
+            return new PictureFacts(picture, width, height, focal());
+        }
+
+        /** The point that crops keep in view: chosen, else calculated, else the middle. */
+        public FocalPoint focal() {
+            return chosen != null ? chosen : traits != null ? traits.focal() : FocalPoint.CENTRE;
         }
     }
 
     /** One file in which a version is shown. */
-    public record Made(int width, Format format, String sha256) {}
+    public record Made(int width, Format format, String sha256, long bytes) {}
 }

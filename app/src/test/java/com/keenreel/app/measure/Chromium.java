@@ -87,40 +87,36 @@ final class Chromium implements AutoCloseable {
     }
 
     /**
-     * Loads a page with an empty cache in a window of 1280 by 800 px.
+     * Loads a page with an empty cache in a window of 1280 by 800 px. The browser itself is one that has been in use: what
+     * it sets up once for a new profile is not counted for the page.
      *
      * @param first a script that runs before the page's own
      * @param wait how long it is left alone, ms
      * @param then an expression; what it gives then is given back
      */
     JsonNode load(String address, String first, long wait, String then) throws Exception {
-        String context = ask("", "Target.createBrowserContext", Map.of())
-                .path("browserContextId")
+        String target = ask("", "Target.createTarget", Map.of("url", "about:blank"))
+                .path("targetId")
                 .asString();
         try {
-            String target = ask(
-                            "",
-                            "Target.createTarget",
-                            Map.of("url", "about:blank", "browserContextId", context, "width", 1280, "height", 800))
-                    .path("targetId")
-                    .asString();
             String page = ask("", "Target.attachToTarget", Map.of("targetId", target, "flatten", true))
                     .path("sessionId")
                     .asString();
+            ask(page, "Network.clearBrowserCache", Map.of());
             ask(page, "Page.enable", Map.of());
             ask(
                     page,
                     "Emulation.setDeviceMetricsOverride",
                     Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
             ask(page, "Page.addScriptToEvaluateOnNewDocument", Map.of("source", first));
-            Thread.sleep(300); // the window is at rest
+            Thread.sleep(700); // the window is at rest, and what the one before left behind is gone
             ask(page, "Page.navigate", Map.of("url", address));
             Thread.sleep(wait);
             return ask(page, "Runtime.evaluate", Map.of("expression", then, "returnByValue", true))
                     .path("result")
                     .path("value");
         } finally {
-            ask("", "Target.disposeBrowserContext", Map.of("browserContextId", context));
+            ask("", "Target.closeTarget", Map.of("targetId", target));
         }
     }
 

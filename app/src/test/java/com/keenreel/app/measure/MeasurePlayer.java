@@ -4,6 +4,7 @@ import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
 import com.keenreel.app.Running;
+import com.keenreel.measure.Figures;
 import com.keenreel.publish.PlayerFiles;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -134,13 +135,15 @@ final class MeasurePlayer {
     private void loads(Made reel) throws Exception {
         Map<String, String> pages = pages(reel);
         try (Chromium chromium = new Chromium()) {
-            for (int i = 0; i < 3; i++) {
+            for (int i = 0; i < 10; i++) {
                 for (String address : pages.values()) {
                     load(chromium, address, 0); // everything is warm but the visitors' caches
                 }
             }
+            front.still(true);
             loads(chromium, pages);
         }
+        front.still(false);
         front.latency(0);
     }
 

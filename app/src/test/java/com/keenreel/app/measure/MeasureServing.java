@@ -2,6 +2,7 @@ package com.keenreel.app.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Running;
+import com.keenreel.measure.Figures;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;

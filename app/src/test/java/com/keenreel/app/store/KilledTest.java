@@ -99,7 +99,7 @@ class KilledTest {
         assertThat(edited).isGreaterThan(KILLS);
     }
 
-    /** Lets it work, kills it that long after its first acknowledgement, and reads what it had acknowledged. */
+    /** Lets it work, kills it that long after its first publication is acknowledged, and reads what it had acknowledged. */
     private int[] killedAfter(String id, int from, int milliseconds) throws IOException, InterruptedException {
         Path said = folder.resolve("said");
         Process process = new ProcessBuilder(
@@ -115,7 +115,7 @@ class KilledTest {
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .redirectOutput(said.toFile())
                 .start();
-        while (process.isAlive() && !Files.readString(said).contains("\n")) {
+        while (process.isAlive() && !Files.readString(said).contains("live")) {
             Thread.sleep(5);
         }
         Thread.sleep(milliseconds);

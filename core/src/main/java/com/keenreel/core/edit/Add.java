@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 public record Add(Slide slide, @Nullable SlideId before) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
+        Follow.refuse(reel);
         List<Slide> slides = new ArrayList<>(reel.slides());
         slides.add(SlideAt.insertion(slides, before), slide);
         try {

@@ -2,6 +2,7 @@ package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.BySetUp;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
@@ -35,7 +36,28 @@ public final class Difference {
             edit(new Sit(after.slot()));
         }
         Options.all().forEach(this::choices);
+        Following wanted = after.follows();
+        boolean same = Objects.equals(before.follows(), wanted);
+        if (same && before.slides().equals(after.slides())) {
+            return;
+        }
+        if (before.follows() != null) {
+            follow(null, wanted == null);
+        }
         slides();
+        if (wanted != null) {
+            follow(wanted, !same);
+        }
+    }
+
+    /** Slides are compared as if they were picked by hand; only what somebody chose is said. */
+    private void follow(@Nullable Following following, boolean said) {
+        Edit edit = new Follow(following);
+        if (said) {
+            words.add(edit.say(now));
+        }
+        edits.add(edit);
+        now = edit.applyTo(now);
     }
 
     /** The edits that make {@code before} into {@code after}, in the order in which they apply; none when they are equal. */

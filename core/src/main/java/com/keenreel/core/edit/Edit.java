@@ -12,7 +12,7 @@ import java.util.Set;
  * Edit back = edit.inverseOn(reel);     // back.applyTo(changed).equals(reel)
  * }</pre>
  */
-public sealed interface Edit permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Several {
+public sealed interface Edit permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Follow, Several {
 
     /**
      * The reel as it is after this edit.

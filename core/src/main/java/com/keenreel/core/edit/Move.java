@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 public record Move(SlideId slide, @Nullable SlideId before) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
+        Follow.refuse(reel);
         if (slide.equals(before)) {
             return reel;
         }

@@ -11,6 +11,7 @@ import java.util.Set;
 public record Remove(SlideId slide) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
+        Follow.refuse(reel);
         List<Slide> slides = new ArrayList<>(reel.slides());
         slides.remove(SlideAt.position(reel, slide));
         return reel.withSlides(slides);

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One piece: an ordered set of slides and how it is arranged, shaped, moved, steered and dressed. Changed only by
@@ -14,8 +15,14 @@ import java.util.Set;
  * @param slot where on the page it will sit; not published
  * @param slides in running order, no id twice, at most 500
  * @param choices everything that was chosen
+ * @param follows the set its slides come from; null when they are picked by hand
  */
-public record Reel(String name, Slot slot, List<Slide> slides, Choices choices) {
+public record Reel(
+        String name,
+        Slot slot,
+        List<Slide> slides,
+        Choices choices,
+        @Nullable Following follows) {
     public Reel {
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A reel's name has 1 to 120 characters.");
@@ -34,23 +41,32 @@ public record Reel(String name, Slot slot, List<Slide> slides, Choices choices) 
 
     /** A new reel without slides. */
     public static Reel named(String name) {
-        return new Reel(name, Slot.FULL, List.of(), Choices.USUAL);
+        return new Reel(name, Slot.FULL, List.of(), Choices.USUAL, null);
     }
 
     public Reel withName(String other) {
-        return new Reel(other, slot, slides, choices);
+        return new Reel(other, slot, slides, choices, follows);
     }
 
     public Reel withSlot(Slot other) {
-        return new Reel(name, other, slides, choices);
+        return new Reel(name, other, slides, choices, follows);
     }
 
     public Reel withSlides(List<Slide> other) {
-        return new Reel(name, slot, other, choices);
+        return new Reel(name, slot, other, choices, follows);
     }
 
     public Reel withChoices(Choices other) {
-        return new Reel(name, slot, slides, other);
+        return new Reel(name, slot, slides, other, follows);
+    }
+
+    public Reel withFollows(@Nullable Following other) {
+        return new Reel(name, slot, slides, choices, other);
+    }
+
+    /** With the slides that its set has now; itself when it follows none. */
+    public Reel following(List<Member> members) {
+        return follows == null ? this : withSlides(follows.slides(slides, members));
     }
 
     /** Where its set-ups begin and end. */

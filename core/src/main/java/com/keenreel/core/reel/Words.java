@@ -20,15 +20,20 @@ public record Words(
     /** Nothing said yet: everything as the picture says. */
     public static final Words NONE = new Words(null, null, "", "", null);
 
+    static final int TITLE = 200;
+    static final int TEXT = 1000;
+    static final int ALT = 500;
+    private static final int BUTTON = 60;
+
     public Words {
-        limit("title", title, 200);
-        limit("text", text, 1000);
-        limit("button", button, 60);
-        limit("alt text", alt, 500);
+        limit("title", title, TITLE);
+        limit("text", text, TEXT);
+        limit("button", button, BUTTON);
+        limit("alt text", alt, ALT);
         Link.check(link);
     }
 
-    private static void limit(String what, @Nullable String value, int most) {
+    static void limit(String what, @Nullable String value, int most) {
         if (value != null && value.length() > most) {
             throw new IllegalArgumentException(
                     "The " + what + " has " + value.length() + " characters; " + most + " fit.");
@@ -87,7 +92,7 @@ public record Words(
                 title != null ? title : picture.title(),
                 text != null ? text : picture.caption(),
                 button,
-                link,
+                link.isEmpty() ? picture.link() : link,
                 alt != null ? alt : picture.alt());
     }
 

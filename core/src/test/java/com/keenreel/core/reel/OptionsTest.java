@@ -144,15 +144,16 @@ class OptionsTest {
 
     @Test
     void aSlideSaysWhatItsPictureSaysUntilItSaysSomethingElse() {
-        PictureWords picture = new PictureWords("Quatrefoil wall", "214 tiles", "Blue flowers on white");
+        PictureWords picture = new PictureWords("Quatrefoil wall", "214 tiles", "Blue flowers on white", "/walls");
         Words.Said untouched = Words.NONE.completedBy(picture);
         assertThat(untouched)
-                .isEqualTo(new Words.Said("Quatrefoil wall", "214 tiles", "", "", "Blue flowers on white"));
+                .isEqualTo(new Words.Said("Quatrefoil wall", "214 tiles", "", "/walls", "Blue flowers on white"));
         Words.Said own = Words.NONE
                 .with(Words.Field.TITLE, "")
                 .with(Words.Field.TEXT, "Ours")
+                .with(Words.Field.LINK, "/ours")
                 .completedBy(picture);
-        assertThat(own).isEqualTo(new Words.Said("", "Ours", "", "", "Blue flowers on white"));
+        assertThat(own).isEqualTo(new Words.Said("", "Ours", "", "/ours", "Blue flowers on white"));
         assertThat(Words.NONE.completedBy(PictureWords.NONE).shows()).isFalse();
     }
 

@@ -49,7 +49,7 @@ class LayoutPropertiesTest {
         for (int i = 0; i < count; i++) {
             PictureId one = picture(facts, "a" + i, random);
             PictureId two = picture(facts, "b" + i, random);
-            words.put(one, new PictureWords(random.nextBoolean() ? "Title" : "", "", ""));
+            words.put(one, new PictureWords(random.nextBoolean() ? "Title" : "", "", "", ""));
             boolean pair = kind != Kind.MARQUEE && random.nextInt(3) == 0;
             Carries carries = pair
                     ? new Carries.Pair(one, two, "Before", "After", random.nextDouble())
@@ -313,7 +313,7 @@ class LayoutPropertiesTest {
             List<Slide> slides = new ArrayList<>();
             for (int i = 0; i < 5; i++) {
                 PictureId id = picture(facts, "p" + i, new Random(i));
-                words.put(id, new PictureWords("Title", "Text", ""));
+                words.put(id, new PictureWords("Title", "Text", "", ""));
                 slides.add(Slide.of(new SlideId("s" + i), new Carries.Picture(id)));
             }
             Reel reel = Reel.named("Words").withSlides(slides);

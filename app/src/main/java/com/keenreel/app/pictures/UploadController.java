@@ -1,15 +1,13 @@
 package com.keenreel.app.pictures;
 
 import com.keenreel.app.jobs.Workers;
-import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.store.ContentFiles;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Made;
-import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.PictureWords;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
@@ -17,74 +15,51 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Duration;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
-/** The picture library. */
+/** Files coming in, and the files that pictures are shown in. */
 @Controller
-class PictureController {
+class UploadController {
     private final PictureStore pictures;
     private final ContentFiles files;
     private final Workers workers;
+    private final ByItself byItself;
 
-    PictureController(PictureStore pictures, ContentFiles files, Workers workers) {
+    UploadController(PictureStore pictures, ContentFiles files, Workers workers, ByItself byItself) {
         this.pictures = pictures;
         this.files = files;
         this.workers = workers;
+        this.byItself = byItself;
     }
 
-    /** One picture as pages and scripts see it. */
-    record Shown(
-            String id,
-            String name,
-            String state,
-            String problem,
-            String thumbnail,
-            int width,
-            int height,
-            String alt,
-            int usedIn) {
-        static Shown of(StoredPicture picture) {
-            Version version = picture.version();
-            String problem = version.problem();
-            return new Shown(
-                    picture.id().value(),
-                    picture.name(),
-                    version.state().name().toLowerCase(Locale.ROOT),
-                    problem == null ? "" : problem,
-                    Shelf.thumbnail(version),
-                    version.width(),
-                    version.height(),
-                    picture.words().alt(),
-                    picture.usedIn());
+    /** Which of those contents are here already, so that they need not be sent: {@code {sha256: picture}}. */
+    @PostMapping("/pictures/known")
+    @ResponseBody
+    Map<String, Shown> known(@RequestBody List<String> contents) {
+        Map<String, Shown> known = new LinkedHashMap<>();
+        contents.forEach(sha256 ->
+                pictures.byContent(sha256).ifPresent(picture -> known.put(sha256, Shown.of(restored(picture)))));
+        return known;
+    }
+
+    /** Bringing a picture that lies in the bin takes it out. */
+    private StoredPicture restored(StoredPicture picture) {
+        if (!picture.binned()) {
+            return picture;
         }
-    }
-
-    @GetMapping("/pictures")
-    String page(Model model) {
-        List<Shown> shown = pictures.all().stream().map(Shown::of).toList();
-        model.addAttribute("pictures", shown);
-        model.addAttribute("rows", Rows.of(shown));
-        return "pictures";
-    }
-
-    /** The choice of pictures that a dialog offers. */
-    @GetMapping("/pictures/pick")
-    String pick(Model model) {
-        model.addAttribute("pictures", pictures.all().stream().map(Shown::of).toList());
-        return "pick";
+        pictures.bin(List.of(picture.id()), false);
+        return pictures.find(picture.id());
     }
 
     /**
@@ -94,12 +69,28 @@ class PictureController {
     @PostMapping("/pictures")
     @ResponseBody
     ResponseEntity<Object> add(@RequestParam String name, HttpServletRequest request) throws IOException {
+        return taken(request, (file, sha256) -> restored(pictures.add(shortened(name), file, sha256)));
+    }
+
+    /** Takes in another file for a picture; every reel that shows it follows. */
+    @PostMapping("/pictures/{id}/file")
+    @ResponseBody
+    ResponseEntity<Object> replace(@PathVariable String id, HttpServletRequest request) throws IOException {
+        PictureId picture = new PictureId(id);
+        ResponseEntity<Object> answer = taken(request, (file, sha256) -> pictures.replace(picture, file, sha256));
+        byItself.look();
+        return answer;
+    }
+
+    private interface Taking {
+        StoredPicture of(Received file, String sha256);
+    }
+
+    private ResponseEntity<Object> taken(HttpServletRequest request, Taking taking) throws IOException {
         byte[] bytes = read(request);
         try {
             Received file = Received.look(bytes);
-            String sha256 = files.put(file.bytes());
-            StoredPicture picture =
-                    pictures.byContent(sha256).orElseGet(() -> pictures.add(shortened(name), file, sha256));
+            StoredPicture picture = taking.of(file, files.put(file.bytes()));
             workers.ring();
             return ResponseEntity.ok(Shown.of(picture));
         } catch (Refused refused) {
@@ -119,20 +110,12 @@ class PictureController {
     }
 
     /** How far those pictures are. */
-    @GetMapping("/pictures/states")
+    @PostMapping("/pictures/states")
     @ResponseBody
-    List<Shown> states(@RequestParam List<String> ids) {
+    List<Shown> states(@RequestBody List<String> ids) {
         return pictures.all(ids.stream().map(PictureId::new).toList()).stream()
                 .map(Shown::of)
                 .toList();
-    }
-
-    /** What a picture says by itself. */
-    @PutMapping("/pictures/{id}/words")
-    @ResponseBody
-    Shown say(@PathVariable String id, @RequestBody PictureWords words) {
-        pictures.say(new PictureId(id), words);
-        return Shown.of(pictures.find(new PictureId(id)));
     }
 
     /** A version at one width; waits until it is made. */

@@ -1,12 +1,12 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import java.util.Arrays;
 import java.util.Locale;
 
 /** Prints what was measured, a line each ({@code name value unit, goal}), and knows whether every goal was met. */
-final class Figures {
+public final class Figures {
     /** What is measured. */
-    interface Measurement {
+    public interface Measurement {
         void run(Figures figures) throws Exception;
     }
 
@@ -15,7 +15,7 @@ final class Figures {
     private Figures() {}
 
     /** Measures, then ends the program: 0 when every goal was met, 1 when one was missed, 2 when it failed. */
-    static void of(Measurement measurement) {
+    public static void of(Measurement measurement) {
         Figures figures = new Figures();
         int code = 2;
         try {
@@ -28,17 +28,17 @@ final class Figures {
     }
 
     /** A figure that may be at most {@code most}. */
-    void atMost(String name, double value, String unit, double most) {
+    public void atMost(String name, double value, String unit, double most) {
         print(name, value, unit, "goal at most " + plain(most), value <= most);
     }
 
     /** A figure that must be at least {@code least}. */
-    void atLeast(String name, double value, String unit, double least) {
+    public void atLeast(String name, double value, String unit, double least) {
         print(name, value, unit, "goal at least " + plain(least), value >= least);
     }
 
     /** A figure without a goal. */
-    void reported(String name, double value, String unit) {
+    public void reported(String name, double value, String unit) {
         print(name, value, unit, "reported", true);
     }
 
@@ -47,7 +47,8 @@ final class Figures {
         System.out.println(name + " " + plain(value) + " " + unit + ", " + goal + (met ? "" : " - MISSED"));
     }
 
-    static double median(double[] values) {
+    /** The middle one. */
+    public static double median(double[] values) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);
         int middle = sorted.length / 2;

@@ -1,0 +1,195 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.store.Library.Found;
+import com.keenreel.app.store.Library.Order;
+import com.keenreel.app.store.Library.Wanted;
+import com.keenreel.app.store.LibraryStore;
+import com.keenreel.app.store.PictureStore;
+import com.keenreel.app.store.SetStore;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.SetId;
+import com.keenreel.core.reel.SetOrder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** The picture library: what is there, in sets, found again. */
+@Controller
+class LibraryController {
+    private static final int PAGE = 120;
+
+    private final PictureStore pictures;
+    private final LibraryStore library;
+    private final SetStore sets;
+    private final Softness softness;
+    private final Binning binning;
+    private final ByItself byItself;
+
+    LibraryController(
+            PictureStore pictures,
+            LibraryStore library,
+            SetStore sets,
+            Softness softness,
+            Binning binning,
+            ByItself byItself) {
+        this.pictures = pictures;
+        this.library = library;
+        this.sets = sets;
+        this.softness = softness;
+        this.binning = binning;
+        this.byItself = byItself;
+    }
+
+    /** A set beside the pictures. */
+    record SetShown(String id, String name, String says, List<String> thumbnails, boolean open) {}
+
+    @GetMapping("/pictures")
+    String page(Wish wish, Model model) {
+        Set<PictureId> soft = softness.of();
+        Wanted wanted = wish.wanted(soft);
+        Found found = library.find(wanted, wish.from(PAGE), PAGE);
+        List<Shown> shown = found.pictures().stream()
+                .map(picture -> Shown.of(picture, soft.contains(picture.id())))
+                .toList();
+        var counts = library.counts();
+        model.addAttribute("wish", wish);
+        model.addAttribute("orders", Order.values());
+        model.addAttribute("sorts", SetOrder.values());
+        model.addAttribute("counts", counts);
+        model.addAttribute("kept", kept(counts.bytes()));
+        model.addAttribute("total", found.total());
+        model.addAttribute("missing", found.missing());
+        model.addAttribute("soft", soft.size());
+        model.addAttribute("rows", Rows.of(shown));
+        model.addAttribute("sets", shown(wish.set()));
+        model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
+        return "pictures";
+    }
+
+    private List<SetShown> shown(String open) {
+        List<SetStore.Stored> all = sets.all();
+        Map<PictureId, String> thumbnails =
+                pictures
+                        .all(all.stream()
+                                .flatMap(set -> set.first().stream())
+                                .distinct()
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(
+                                picture -> picture.id(),
+                                picture -> Shown.of(picture).thumbnail()));
+        Function<SetStore.Stored, List<String>> first = set -> {
+            List<String> addresses = new ArrayList<>();
+            set.first().forEach(id -> addresses.add(thumbnails.getOrDefault(id, "")));
+            return addresses;
+        };
+        return all.stream()
+                .map(set -> new SetShown(
+                        set.id().value(),
+                        set.name(),
+                        set.pictures() + ", " + followers(set.followers()),
+                        first.apply(set),
+                        set.id().value().equals(open)))
+                .toList();
+    }
+
+    private static String followers(int count) {
+        return count == 0 ? "none follows" : count == 1 ? "one reel follows" : count + " reels follow";
+    }
+
+    private static String kept(long bytes) {
+        return bytes < 1_000_000_000L
+                ? Math.max(1, Math.round(bytes / 1e6)) + " MB kept"
+                : String.format(java.util.Locale.ROOT, "%.1f GB kept", bytes / 1e9);
+    }
+
+    /** The choice of pictures that a dialog offers. */
+    @GetMapping("/pictures/pick")
+    String pick(Wish wish, Model model) {
+        Found found = library.find(wish.wanted(Set.of()), 0, 500);
+        model.addAttribute("pictures", found.pictures().stream().map(Shown::of).toList());
+        model.addAttribute("total", found.total());
+        model.addAttribute("sets", sets.all());
+        model.addAttribute("wish", wish);
+        return "pick";
+    }
+
+    /** Makes a set: {@code {name, pictures: [id]}}. */
+    @PostMapping("/pictures/sets")
+    @ResponseBody
+    Map<String, String> makeSet(@RequestBody JsonNode request) {
+        SetId id = sets.make(request.path("name").asString(""));
+        sets.add(id, ids(request));
+        return Map.of("id", id.value());
+    }
+
+    /** {@code {name}}, {@code {add: [id]}}, {@code {takeOut: [id]}}, {@code {move: [id], before: id}} or {@code {sort: order}}. */
+    @PutMapping("/pictures/sets/{set}")
+    @ResponseBody
+    Map<String, String> changeSet(@PathVariable String set, @RequestBody JsonNode request) {
+        SetId id = new SetId(set);
+        if (request.has("name")) {
+            sets.rename(id, request.path("name").asString(""));
+        } else if (request.has("add")) {
+            sets.add(id, ids(request.path("add")));
+        } else if (request.has("takeOut")) {
+            sets.takeOut(id, ids(request.path("takeOut")));
+        } else if (request.has("move")) {
+            PictureId before = request.hasNonNull("before")
+                    ? new PictureId(request.path("before").asString())
+                    : null;
+            sets.move(id, ids(request.path("move")), before);
+        } else if (request.has("sort")) {
+            sets.sort(id, SetOrder.read(request.path("sort").asString()));
+        }
+        byItself.look();
+        return Map.of("id", set);
+    }
+
+    @DeleteMapping("/pictures/sets/{set}")
+    @ResponseBody
+    Map<String, String> removeSet(@PathVariable String set) {
+        sets.remove(new SetId(set));
+        return Map.of("id", set);
+    }
+
+    /** What would happen to reels if those went into the bin: {@code {pictures: [id]}}. */
+    @PostMapping("/pictures/bin/ask")
+    @ResponseBody
+    Map<String, String> askBin(@RequestBody JsonNode request) {
+        return Map.of("question", binning.question(ids(request)));
+    }
+
+    /** Into the bin, or out of it: {@code {pictures: [id], into, everywhere}}. */
+    @PostMapping("/pictures/bin")
+    @ResponseBody
+    Map<String, Integer> bin(@RequestBody JsonNode request) {
+        List<PictureId> ids = ids(request);
+        if (request.path("into").asBoolean(true)) {
+            binning.bin(ids, request.path("everywhere").asBoolean(false));
+        } else {
+            binning.restore(ids);
+        }
+        return Map.of("pictures", ids.size());
+    }
+
+    static List<PictureId> ids(JsonNode request) {
+        List<PictureId> ids = new ArrayList<>();
+        (request.isArray() ? request : request.path("pictures")).forEach(id -> ids.add(new PictureId(id.asString())));
+        return ids;
+    }
+}

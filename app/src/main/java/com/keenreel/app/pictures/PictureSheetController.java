@@ -1,0 +1,204 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.jobs.Workers;
+import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.PictureStore;
+import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.SetStore;
+import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.FitKind;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Fit;
+import com.keenreel.core.space.Length;
+import com.keenreel.imaging.Adjustment;
+import com.keenreel.imaging.Format;
+import com.keenreel.imaging.Received;
+import com.keenreel.imaging.Refused;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** One picture by itself: its words, focal point and crops, how it is turned and trimmed, and its versions. */
+@Controller
+class PictureSheetController {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter TAKEN = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private final PictureStore pictures;
+    private final SetStore sets;
+    private final ReelStore reels;
+    private final ContentFiles files;
+    private final Workers workers;
+    private final ByItself byItself;
+
+    PictureSheetController(
+            PictureStore pictures,
+            SetStore sets,
+            ReelStore reels,
+            ContentFiles files,
+            Workers workers,
+            ByItself byItself) {
+        this.pictures = pictures;
+        this.sets = sets;
+        this.reels = reels;
+        this.files = files;
+        this.workers = workers;
+        this.byItself = byItself;
+    }
+
+    /** A screen with the part of the picture that it shows, in px of that screen. */
+    record Crop(String screen, double width, double height, double x, double y, double w, double h, String loss) {}
+
+    /** A version in the list of them. */
+    record Former(long id, String says, String thumbnail, boolean shown) {}
+
+    /** A reel that shows it. */
+    record Use(String id, String name, boolean live) {}
+
+    @GetMapping("/pictures/{id:[a-z0-9]{1,24}}")
+    String sheet(@PathVariable String id, @RequestParam(defaultValue = "16:9") String ratio, Model model) {
+        StoredPicture picture = pictures.find(new PictureId(id));
+        Version version = picture.version();
+        model.addAttribute("picture", Shown.of(picture));
+        model.addAttribute("shapes", version.format() == Format.SVG);
+        model.addAttribute("large", Shelf.large(version));
+        model.addAttribute("focal", version.focal());
+        model.addAttribute("chosen", version.chosen() != null);
+        model.addAttribute("ratio", ratio(ratio).toString());
+        model.addAttribute("crops", crops(version, ratio(ratio)));
+        model.addAttribute("facts", facts(picture));
+        model.addAttribute("traits", version.traits());
+        model.addAttribute("adjustment", version.adjustment());
+        model.addAttribute(
+                "uses",
+                reels.showing(picture.id()).stream()
+                        .map(reel -> new Use(reel.id(), reel.reel().name(), reel.live() != null))
+                        .toList());
+        model.addAttribute(
+                "sets", String.join(", ", sets.names(List.of(picture.id())).getOrDefault(picture.id(), List.of())));
+        model.addAttribute("versions", versions(picture));
+        model.addAttribute("binned", picture.binned());
+        return "picture";
+    }
+
+    private static Ratio ratio(String said) {
+        try {
+            return Ratio.read(said);
+        } catch (IllegalArgumentException notARatio) {
+            return Ratio.read("16:9");
+        }
+    }
+
+    /** The same ratio on the three screens that everybody thinks of first. */
+    private static List<Crop> crops(Version version, Ratio ratio) {
+        List<Crop> crops = new ArrayList<>();
+        for (SetUp screen : SetUp.values()) {
+            double width = screen.usualPage();
+            double height = width / ratio.value();
+            Box box = Fit.of(FitKind.FILL, version.facts(), Length.px(width), Length.px(height), version.focal());
+            crops.add(new Crop(
+                    screen.title(),
+                    width,
+                    height,
+                    box.left().at(width),
+                    box.top().at(width),
+                    box.width().at(width),
+                    box.height().at(width),
+                    Math.round(100 * Fit.loss(box, width, height, width)) + " % cut off"));
+        }
+        return crops;
+    }
+
+    private static List<String> facts(StoredPicture picture) {
+        Version version = picture.version();
+        List<String> facts = new ArrayList<>();
+        facts.add(version.width() + " × " + version.height() + " px, " + version.format());
+        if (picture.taken() != null) {
+            facts.add("taken " + TAKEN.format(picture.taken()));
+        }
+        if (!version.note().isEmpty()) {
+            facts.add(version.note());
+        }
+        return facts;
+    }
+
+    private List<Former> versions(StoredPicture picture) {
+        List<Former> versions = new ArrayList<>();
+        for (Map.Entry<Version, Long> one : pictures.versions(picture.id())) {
+            Version version = one.getKey();
+            if (version.state() == StoredPicture.State.FAILED) {
+                continue;
+            }
+            Adjustment adjustment = version.adjustment();
+            String how = adjustment.equals(Adjustment.NONE)
+                    ? ""
+                    : (adjustment.quarters() == 0 ? "" : ", turned") + (adjustment.isTrimmed() ? ", trimmed" : "");
+            versions.add(new Former(
+                    version.id(),
+                    WHEN.format(Instant.ofEpochMilli(one.getValue()).atZone(ZoneId.systemDefault())) + ", "
+                            + version.width() + " × " + version.height() + how,
+                    Shelf.thumbnail(version),
+                    version.id() == picture.version().id()));
+        }
+        return versions;
+    }
+
+    /** Chooses the focal point: {@code {x, y}}; nothing takes it back to the calculated one. */
+    @PutMapping("/pictures/{id}/focal")
+    @ResponseBody
+    Shown focus(@PathVariable String id, @RequestBody JsonNode said) {
+        FocalPoint chosen = said.has("x")
+                ? new FocalPoint(said.path("x").asDouble(), said.path("y").asDouble())
+                : null;
+        return changed(pictures.focus(new PictureId(id), chosen));
+    }
+
+    /** Turns and trims: {@code {quarters, left, top, right, bottom}}. */
+    @PutMapping("/pictures/{id}/adjustment")
+    @ResponseBody
+    Shown adjust(@PathVariable String id, @RequestBody JsonNode said) throws Refused {
+        PictureId picture = new PictureId(id);
+        Version now = pictures.find(picture).version();
+        Adjustment adjustment = new Adjustment(
+                Math.floorMod(said.path("quarters").asInt(0), 4),
+                said.path("left").asDouble(0),
+                said.path("top").asDouble(0),
+                said.path("right").asDouble(0),
+                said.path("bottom").asDouble(0));
+        return changed(pictures.adjust(picture, Received.look(files.read(now.sha256())), adjustment));
+    }
+
+    /** Shows an earlier version again: {@code {version}}. */
+    @PutMapping("/pictures/{id}/version")
+    @ResponseBody
+    Shown bringBack(@PathVariable String id, @RequestBody JsonNode said) {
+        return changed(
+                pictures.bringBack(new PictureId(id), said.path("version").asLong(0)));
+    }
+
+    private Shown changed(StoredPicture picture) {
+        workers.ring();
+        byItself.look();
+        return Shown.of(picture);
+    }
+}

@@ -1,0 +1,75 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.PictureTraits;
+
+/**
+ * One picture as pages and scripts see it.
+ *
+ * @param colour its average, which stands where it will be
+ * @param soft whether a reel shows it larger than it is
+ */
+record Shown(
+        String id,
+        String name,
+        String shortName,
+        String state,
+        String problem,
+        String note,
+        String thumbnail,
+        String colour,
+        int width,
+        int height,
+        String title,
+        String caption,
+        String alt,
+        String credit,
+        String link,
+        int usedIn,
+        boolean soft) {
+    private static final int LONGEST = 24;
+
+    static Shown of(StoredPicture picture) {
+        return of(picture, false);
+    }
+
+    static Shown of(StoredPicture picture, boolean soft) {
+        Version version = picture.version();
+        String problem = version.problem();
+        PictureTraits traits = version.traits();
+        return new Shown(
+                picture.id().value(),
+                picture.name(),
+                shortened(picture.name()),
+                version.state().name().toLowerCase(java.util.Locale.ROOT),
+                problem == null ? "" : problem,
+                version.note(),
+                Shelf.thumbnail(version),
+                traits == null || traits.alpha() ? "" : traits.average().hex(),
+                version.width(),
+                version.height(),
+                picture.words().title(),
+                picture.words().caption(),
+                picture.words().alt(),
+                picture.credit(),
+                picture.words().link(),
+                picture.usedIn(),
+                soft);
+    }
+
+    /** Shortened in the middle: what tells two files apart is mostly at the end. */
+    private static String shortened(String name) {
+        if (name.length() <= LONGEST) {
+            return name;
+        }
+        int tail = LONGEST / 2;
+        return name.substring(0, LONGEST - tail - 1) + "…" + name.substring(name.length() - tail);
+    }
+
+    /** "unused", "in 1 reel", "in 3 reels". */
+    public String use() {
+        return usedIn == 0 ? "unused" : usedIn == 1 ? "in 1 reel" : "in " + usedIn + " reels";
+    }
+}

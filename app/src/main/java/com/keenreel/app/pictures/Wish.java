@@ -1,0 +1,71 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.store.Library.Order;
+import com.keenreel.app.store.Library.Wanted;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.SetId;
+import java.util.Locale;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the address of the library asks for; everything may be missing.
+ *
+ * @param q words to find
+ * @param set the id of a set
+ * @param used "yes" or "no"
+ * @param alt "yes" or "no"
+ * @param size "soft" for those that a reel shows larger than they are
+ * @param order one of {@link Order}, in small letters
+ * @param bin "yes" for what is in the bin
+ * @param page counted from 1
+ */
+record Wish(
+        @Nullable String q,
+        @Nullable String set,
+        @Nullable String used,
+        @Nullable String alt,
+        @Nullable String size,
+        @Nullable String order,
+        @Nullable String bin,
+        @Nullable Integer page) {
+    Wish {
+        q = q == null ? "" : q.strip();
+        set = set == null ? "" : set;
+        used = used == null ? "" : used;
+        alt = alt == null ? "" : alt;
+        size = size == null ? "" : size;
+        bin = bin == null ? "" : bin;
+        order = order == null || order.isEmpty() ? (set.isEmpty() ? "newest" : "laid_out") : order;
+        page = page == null ? 1 : Math.max(1, page);
+    }
+
+    /** In the store's terms. */
+    Wanted wanted(Set<PictureId> soft) {
+        Order by = Order.NEWEST;
+        for (Order one : Order.values()) {
+            by = one.name().toLowerCase(Locale.ROOT).equals(order) ? one : by;
+        }
+        return new Wanted(
+                q,
+                set.matches("[a-z0-9]{1,24}") ? new SetId(set) : null,
+                answer(used),
+                answer(alt),
+                size.equals("soft") ? soft : null,
+                bin.equals("yes"),
+                by);
+    }
+
+    private static @Nullable Boolean answer(String word) {
+        return word.isEmpty() ? null : word.equals("yes");
+    }
+
+    int from(int perPage) {
+        return (page - 1) * perPage;
+    }
+
+    /** Whether anything but everything is asked for. */
+    public boolean narrowed() {
+        return !q.isEmpty() || !used.isEmpty() || !alt.isEmpty() || !size.isEmpty();
+    }
+}

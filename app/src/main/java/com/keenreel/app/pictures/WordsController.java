@@ -1,0 +1,138 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.store.Library.Found;
+import com.keenreel.app.store.Library.Wanted;
+import com.keenreel.app.store.LibraryStore;
+import com.keenreel.app.store.PictureStore;
+import com.keenreel.app.store.PictureStore.Saying;
+import com.keenreel.app.store.SetStore;
+import com.keenreel.app.store.StoredPicture;
+import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** What pictures say, one at a time, as a table, and as CSV. */
+@Controller
+class WordsController {
+    private final PictureStore pictures;
+    private final LibraryStore library;
+    private final SetStore sets;
+    private final ByItself byItself;
+
+    WordsController(PictureStore pictures, LibraryStore library, SetStore sets, ByItself byItself) {
+        this.pictures = pictures;
+        this.library = library;
+        this.sets = sets;
+        this.byItself = byItself;
+    }
+
+    /** A line of the table. */
+    record Line(Shown picture, String sets) {}
+
+    /** The words of those pictures as a table. */
+    @GetMapping("/pictures/words")
+    String table(@RequestParam List<String> ids, Model model) {
+        List<PictureId> wanted = ids.stream().map(PictureId::new).toList();
+        Map<PictureId, List<String>> names = sets.names(wanted);
+        List<Line> lines = new ArrayList<>();
+        List<StoredPicture> found = pictures.all(wanted);
+        for (PictureId id : wanted) {
+            found.stream()
+                    .filter(picture -> picture.id().equals(id))
+                    .findFirst()
+                    .ifPresent(picture -> lines.add(
+                            new Line(Shown.of(picture), String.join(", ", names.getOrDefault(id, List.of())))));
+        }
+        model.addAttribute("lines", lines);
+        return "picture-words";
+    }
+
+    /** What a picture says by itself; what is not given stays. */
+    @PutMapping("/pictures/{id}/words")
+    @ResponseBody
+    Shown say(@PathVariable String id, @RequestBody JsonNode said) {
+        StoredPicture now = pictures.find(new PictureId(id));
+        pictures.say(List.of(saying(
+                now,
+                said.path("title").asString(now.words().title()),
+                said.path("caption").asString(now.words().caption()),
+                said.path("alt").asString(now.words().alt()),
+                said.path("credit").asString(now.credit()),
+                said.path("link").asString(now.words().link()))));
+        byItself.look();
+        return Shown.of(pictures.find(now.id()));
+    }
+
+    private static Saying saying(
+            StoredPicture now, String title, String caption, String alt, String credit, String link) {
+        try {
+            PictureWords words = new PictureWords(title, caption, alt, link.strip()).of(now.name());
+            return new Saying(now.id(), words, credit);
+        } catch (IllegalArgumentException notAllowed) {
+            throw new Refusal(String.valueOf(notAllowed.getMessage()));
+        }
+    }
+
+    /** The words of everything that is wished for, or of those pictures, as CSV. */
+    @GetMapping("/pictures/words.csv")
+    ResponseEntity<byte[]> csv(Wish wish, @RequestParam(required = false) List<String> ids) {
+        List<StoredPicture> wanted;
+        if (ids != null) {
+            wanted = pictures.all(ids.stream().map(PictureId::new).toList());
+        } else {
+            Found found = library.find(wish.wanted(Set.of()), 0, Integer.MAX_VALUE);
+            wanted = found.pictures();
+        }
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("words.csv")
+                                .build()
+                                .toString())
+                .body(WordsCsv.write(wanted).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** What a CSV would change: shown before anything is. */
+    @PostMapping("/pictures/words.csv/look")
+    String look(@RequestBody String csv, Model model) {
+        model.addAttribute("changes", changes(csv));
+        return "picture-words-csv";
+    }
+
+    /** Changes it. */
+    @PostMapping("/pictures/words.csv")
+    @ResponseBody
+    Map<String, Integer> take(@RequestBody String csv) {
+        WordsCsv.Changes changes = changes(csv);
+        pictures.say(changes.changed().stream().map(WordsCsv.Change::saying).toList());
+        byItself.look();
+        return Map.of("changed", changes.changed().size());
+    }
+
+    private WordsCsv.Changes changes(String csv) {
+        List<StoredPicture> all = library.find(Wanted.ALL, 0, Integer.MAX_VALUE).pictures();
+        return WordsCsv.read(csv, all, WordsController::saying);
+    }
+}

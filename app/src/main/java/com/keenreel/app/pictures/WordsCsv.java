@@ -1,0 +1,179 @@
+package com.keenreel.app.pictures;
+
+import com.keenreel.app.store.PictureStore.Saying;
+import com.keenreel.app.store.StoredPicture;
+import com.keenreel.core.edit.Refusal;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * What pictures say, as CSV: a line a picture, found again by its id, else by the name of its file. Columns that are
+ * missing change nothing; columns of other names are left alone.
+ */
+final class WordsCsv {
+    private static final List<String> COLUMNS = List.of("id", "file", "title", "caption", "alt", "credit", "link");
+
+    private WordsCsv() {}
+
+    /** Says what a picture would say, or refuses. */
+    interface Checking {
+        Saying of(StoredPicture picture, String title, String caption, String alt, String credit, String link);
+    }
+
+    /**
+     * A picture that would say something else.
+     *
+     * @param what each field that changes, with what it says before and after
+     */
+    record Change(Shown picture, Saying saying, List<Differs> what) {}
+
+    /** One field before and after. */
+    record Differs(String field, String before, String after) {}
+
+    /**
+     * What a file would change.
+     *
+     * @param same how many lines change nothing
+     * @param unfit the lines that fit no picture, or say what cannot be, each with the reason
+     */
+    record Changes(List<Change> changed, int same, List<String> unfit) {}
+
+    static String write(List<StoredPicture> pictures) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+            csv.printRecord(COLUMNS);
+            for (StoredPicture picture : pictures) {
+                csv.printRecord(
+                        picture.id().value(),
+                        picture.name(),
+                        picture.words().title(),
+                        picture.words().caption(),
+                        picture.words().alt(),
+                        picture.credit(),
+                        picture.words().link());
+            }
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
+        }
+        return out.toString();
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @throws Refusal when it is no such table
+     */
+    static Changes read(String text, List<StoredPicture> pictures, Checking saying) {
+        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        String head = plain.lines().findFirst().orElse("");
+        char separator = head.indexOf(';') >= 0 && head.indexOf(',') < 0 ? ';' : head.indexOf('\t') >= 0 ? '\t' : ',';
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(separator)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+            List<String> columns = parser.getHeaderNames().stream()
+                    .map(name -> name.toLowerCase(Locale.ROOT))
+                    .toList();
+            if (!columns.contains("id") && !columns.contains("file")) {
+                throw new Refusal("The first line must name the columns, with id or file among them: "
+                        + String.join(", ", COLUMNS) + ".");
+            }
+            return new Lines(pictures, saying).read(parser);
+        } catch (IOException | IllegalArgumentException | UncheckedIOException notATable) {
+            throw new Refusal("This is not a table in CSV: " + notATable.getMessage());
+        }
+    }
+
+    private static final class Lines {
+        private final Map<String, StoredPicture> byId = new LinkedHashMap<>();
+        private final Map<String, List<StoredPicture>> byName = new LinkedHashMap<>();
+        private final Checking saying;
+        private final List<Change> changed = new ArrayList<>();
+        private final List<String> unfit = new ArrayList<>();
+        private int same;
+
+        Lines(List<StoredPicture> pictures, Checking saying) {
+            this.saying = saying;
+            for (StoredPicture picture : pictures) {
+                byId.put(picture.id().value(), picture);
+                byName.computeIfAbsent(picture.name().toLowerCase(Locale.ROOT), any -> new ArrayList<>())
+                        .add(picture);
+            }
+        }
+
+        Changes read(CSVParser parser) {
+            for (CSVRecord line : parser) {
+                try {
+                    line(line);
+                } catch (Refusal refused) {
+                    unfit.add("Line " + (line.getRecordNumber() + 1) + ": " + refused.getMessage());
+                }
+            }
+            return new Changes(List.copyOf(changed), same, List.copyOf(unfit));
+        }
+
+        private StoredPicture picture(CSVRecord line) {
+            String id = line.isSet("id") ? line.get("id") : "";
+            String file = line.isSet("file") ? line.get("file") : "";
+            if (byId.containsKey(id)) {
+                return byId.get(id);
+            }
+            List<StoredPicture> named = byName.getOrDefault(file.toLowerCase(Locale.ROOT), List.of());
+            if (named.size() == 1) {
+                return named.get(0);
+            }
+            throw new Refusal(
+                    named.isEmpty()
+                            ? "there is no picture " + (file.isEmpty() ? "of the id " + id : file) + "."
+                            : "there are " + named.size() + " pictures " + file + "; their ids would tell them apart.");
+        }
+
+        private void line(CSVRecord line) {
+            StoredPicture picture = picture(line);
+            Map<String, String> before = new LinkedHashMap<>();
+            before.put("title", picture.words().title());
+            before.put("caption", picture.words().caption());
+            before.put("alt", picture.words().alt());
+            before.put("credit", picture.credit());
+            before.put("link", picture.words().link());
+            Map<String, String> after = new LinkedHashMap<>(before);
+            List<Differs> what = new ArrayList<>();
+            before.forEach((field, said) -> {
+                String now = line.isSet(field) ? line.get(field) : said;
+                after.put(field, now);
+                if (!now.equals(said)) {
+                    what.add(new Differs(field.equals("alt") ? "alt text" : field, said, now));
+                }
+            });
+            if (what.isEmpty()) {
+                same++;
+                return;
+            }
+            Saying said = saying.of(
+                    picture,
+                    after.get("title"),
+                    after.get("caption"),
+                    after.get("alt"),
+                    after.get("credit"),
+                    after.get("link"));
+            changed.add(new Change(Shown.of(picture), said, List.copyOf(what)));
+        }
+    }
+}

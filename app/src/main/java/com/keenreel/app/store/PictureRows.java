@@ -1,0 +1,88 @@
+package com.keenreel.app.store;
+
+import static com.keenreel.app.store.sql.Tables.PICTURE;
+import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
+import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
+
+import com.keenreel.app.store.StoredPicture.State;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
+import com.keenreel.imaging.Adjustment;
+import com.keenreel.imaging.Format;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.SortField;
+import org.jooq.impl.DSL;
+
+/** How pictures and their versions are read from their tables. */
+final class PictureRows {
+    private static final Field<Integer> USED_IN = DSL.field(
+                    DSL.selectCount().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)))
+            .as("used_in");
+
+    private PictureRows() {}
+
+    /** Those pictures in that order, from a place on. */
+    static List<StoredPicture> select(DSLContext sql, Condition which, List<SortField<?>> order, int from, int most) {
+        return sql.select(PICTURE.fields())
+                .select(PICTURE_VERSION.fields())
+                .select(USED_IN)
+                .from(PICTURE)
+                .join(PICTURE_VERSION)
+                .on(PICTURE_VERSION.ID.eq(PICTURE.VERSION_ID))
+                .where(which)
+                .orderBy(order)
+                .limit(most)
+                .offset(from)
+                .fetch(PictureRows::stored);
+    }
+
+    private static StoredPicture stored(Record row) {
+        String taken = row.get(PICTURE.TAKEN_AT);
+        return new StoredPicture(
+                new PictureId(row.get(PICTURE.ID)),
+                row.get(PICTURE.NAME),
+                new PictureWords(
+                        row.get(PICTURE.TITLE), row.get(PICTURE.CAPTION), row.get(PICTURE.ALT), row.get(PICTURE.LINK)),
+                row.get(PICTURE.CREDIT),
+                taken == null ? null : LocalDateTime.parse(taken),
+                row.get(PICTURE.BINNED_AT) != null,
+                version(row),
+                row.get(USED_IN));
+    }
+
+    static Version version(Record row) {
+        double[] trimmed = Arrays.stream(row.get(PICTURE_VERSION.TRIMMED).split(" "))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
+        Double x = row.get(PICTURE_VERSION.FOCAL_X);
+        Double y = row.get(PICTURE_VERSION.FOCAL_Y);
+        return new Version(
+                row.get(PICTURE_VERSION.ID),
+                new PictureId(row.get(PICTURE_VERSION.PICTURE_ID)),
+                row.get(PICTURE_VERSION.SHA256),
+                Format.valueOf(row.get(PICTURE_VERSION.FORMAT).toUpperCase(Locale.ROOT)),
+                row.get(PICTURE_VERSION.WIDTH).intValue(),
+                row.get(PICTURE_VERSION.HEIGHT).intValue(),
+                new Adjustment(
+                        row.get(PICTURE_VERSION.QUARTERS).intValue(), trimmed[0], trimmed[1], trimmed[2], trimmed[3]),
+                x == null || y == null ? null : new FocalPoint(x, y),
+                TraitsJson.read(row.get(PICTURE_VERSION.TRAITS)),
+                State.valueOf(row.get(PICTURE_VERSION.STATE).toUpperCase(Locale.ROOT)),
+                row.get(PICTURE_VERSION.PROBLEM),
+                row.get(PICTURE_VERSION.NOTE));
+    }
+
+    /** As the tables write it. */
+    static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+}

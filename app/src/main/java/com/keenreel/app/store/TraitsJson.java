@@ -1,0 +1,56 @@
+package com.keenreel.app.store;
+
+import com.keenreel.core.reel.Colour;
+import com.keenreel.core.reel.PictureTraits;
+import com.keenreel.core.reel.PictureTraits.Inked;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How the traits of a picture are written and read. */
+final class TraitsJson {
+    private TraitsJson() {}
+
+    static String write(PictureTraits traits) {
+        ObjectNode node = DocumentJson.MAPPER.createObjectNode();
+        node.put("alpha", traits.alpha());
+        node.put("average", traits.average().hex());
+        ArrayNode palette = node.putArray("palette");
+        traits.palette().forEach(colour -> palette.add(colour.hex()));
+        node.put("luminance", traits.luminance());
+        Inked inked = traits.inked();
+        node.putObject("inked")
+                .put("left", inked.left())
+                .put("top", inked.top())
+                .put("right", inked.right())
+                .put("bottom", inked.bottom())
+                .put("coverage", inked.coverage());
+        node.set("focal", DocumentJson.focal(traits.focal()));
+        return node.toString();
+    }
+
+    static @Nullable PictureTraits read(@Nullable String json) {
+        if (json == null) {
+            return null;
+        }
+        JsonNode node = DocumentJson.MAPPER.readTree(json);
+        List<Colour> palette = new ArrayList<>();
+        node.path("palette").forEach(colour -> palette.add(new Colour(colour.asString())));
+        JsonNode inked = node.path("inked");
+        return new PictureTraits(
+                node.path("alpha").asBoolean(),
+                new Colour(node.path("average").asString()),
+                palette,
+                node.path("luminance").asDouble(),
+                new Inked(
+                        inked.path("left").asDouble(),
+                        inked.path("top").asDouble(),
+                        inked.path("right").asDouble(),
+                        inked.path("bottom").asDouble(),
+                        inked.path("coverage").asDouble()),
+                DocumentJson.focal(node.path("focal")));
+    }
+}

@@ -1,0 +1,146 @@
+package com.keenreel.core.rendition;
+
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+import com.keenreel.core.space.Placed;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How many pixels across a picture needs, at every width of its reel from 280 to 2560 px.
+ *
+ * @param uses how wide it is drawn where, by rising width of the host; a picture that stands on several slides has the
+ *     uses of all of them
+ */
+public record Need(List<Use> uses) {
+    private static final int FROM = 280;
+    private static final int TO = 2560;
+    private static final int STEP = 20;
+    private static final double SOFT = 1.25;
+
+    /**
+     * One width at which a picture is drawn.
+     *
+     * @param setUp the set-up at that width
+     * @param drawn how wide the whole picture is drawn, parts that are cut off included, CSS px
+     */
+    public record Use(SetUp setUp, double drawn) {
+        /** Device pixels per CSS px that most screens of that set-up have. */
+        double density() {
+            return setUp == SetUp.DESK ? 1 : 2;
+        }
+    }
+
+    public Need {
+        uses = List.copyOf(uses);
+    }
+
+    /** The needs of every picture that the reel shows. */
+    public static Map<PictureId, Need> of(Reel reel, Facts facts) {
+        if (reel.slides().isEmpty()) {
+            return Map.of();
+        }
+        Layout layout = Layout.of(reel, facts);
+        Map<PictureId, List<Use>> uses = new LinkedHashMap<>();
+        for (int host = FROM; host <= TO; host += STEP) {
+            SetUp setUp = layout.setUp(host);
+            double width = layout.inHost(setUp).width().at(host, 800);
+            Map<String, Placed> parts = new HashMap<>();
+            collect(layout.frame(setUp), parts);
+            for (int n = 1; n <= reel.slides().size(); n++) {
+                Slide slide = reel.slides().get(n - 1);
+                List<PictureId> pictures = slide.carries().pictures();
+                for (int i = 0; i < pictures.size(); i++) {
+                    String part = "picture-" + n + (pictures.size() == 1 ? "" : i == 0 ? "-before" : "-after");
+                    Placed placed = parts.get(part);
+                    if (placed != null) {
+                        uses.computeIfAbsent(pictures.get(i), any -> new ArrayList<>())
+                                .add(new Use(setUp, placed.box().width().at(width, 800)));
+                    }
+                }
+            }
+        }
+        Map<PictureId, Need> needs = new LinkedHashMap<>();
+        uses.forEach((picture, own) -> needs.put(picture, new Need(own)));
+        return needs;
+    }
+
+    private static void collect(Placed placed, Map<String, Placed> into) {
+        into.put(placed.part(), placed);
+        placed.inside().forEach(child -> collect(child, into));
+    }
+
+    /** The most pixels across that it needs on usual screens: 2 a CSS px on phone and tablet, 1 on desk. */
+    public double most() {
+        return uses.stream()
+                .mapToDouble(use -> use.drawn() * use.density())
+                .max()
+                .orElse(0);
+    }
+
+    /** Whether a picture of that many pixels is enlarged by more than a quarter somewhere. */
+    public boolean soft(int width) {
+        return most() > SOFT * width;
+    }
+
+    /**
+     * The widths in which to keep the picture, so that visitors load as little more than they need as can be: at most 6,
+     * of which the expected number of pixels loaded over pixels needed is least, over all widths of the host and 1, 2 and
+     * 3 device pixels per CSS px, all equally likely. Found by dynamic programming over the needs in steps of 16 px.
+     *
+     * @param own pixels across that the picture has; none is greater
+     * @param most how many widths at most, 1 or more
+     */
+    public List<Integer> widths(int own, int most) {
+        int step = 16;
+        Map<Integer, Integer> counts = new java.util.TreeMap<>();
+        for (Use use : uses) {
+            for (int density = 1; density <= 3; density++) {
+                int needed = (int) Math.ceil(use.drawn() * density / step) * step;
+                counts.merge(Math.max(1, Math.min(own, needed)), 1, Integer::sum);
+            }
+        }
+        if (counts.isEmpty()) {
+            return List.of(own);
+        }
+        int[] need = counts.keySet().stream().mapToInt(Integer::intValue).toArray();
+        int[] count = counts.values().stream().mapToInt(Integer::intValue).toArray();
+        int kinds = need.length;
+        int groups = Math.min(most, kinds);
+        double[][] cost = new double[groups + 1][kinds + 1];
+        int[][] from = new int[groups + 1][kinds + 1];
+        for (double[] row : cost) {
+            java.util.Arrays.fill(row, Double.POSITIVE_INFINITY);
+        }
+        cost[0][0] = 0;
+        for (int group = 1; group <= groups; group++) {
+            for (int to = 1; to <= kinds; to++) {
+                double over = 0; // the needs from..to are all served by the widest of them
+                for (int start = to - 1; start >= 0; start--) {
+                    double wide = need[to - 1];
+                    over += count[start] * (wide * wide / ((double) need[start] * need[start]) - 1);
+                    if (cost[group - 1][start] + over < cost[group][to]) {
+                        cost[group][to] = cost[group - 1][start] + over;
+                        from[group][to] = start;
+                    }
+                }
+            }
+        }
+        int group = groups;
+        for (int fewer = groups - 1; fewer > 0; fewer--) {
+            group = cost[fewer][kinds] <= cost[group][kinds] ? fewer : group;
+        }
+        List<Integer> widths = new ArrayList<>();
+        for (int to = kinds; to > 0; to = from[group][to], group--) {
+            widths.add(0, need[to - 1]);
+        }
+        return List.copyOf(widths);
+    }
+}

@@ -1,0 +1,113 @@
+package com.keenreel.imaging;
+
+import com.keenreel.core.reel.PictureTraits;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+
+/** Makes of a file what is shown: its renditions, and what is seen in it. */
+public final class Darkroom {
+    /** The widths in which the library itself shows a picture, px. */
+    private static final int[] LIBRARY = {320, 640, 960, 1440, 1920};
+
+    private static final int PLACEHOLDER = 200;
+
+    /** Pixels down that a WebP file may have, less a few for rounding. */
+    private static final int TALLEST = 16_000;
+
+    private Darkroom() {}
+
+    /**
+     * What was made.
+     *
+     * @param renditions by falling width, of each WebP first, then its fallback for old programs: JPEG, or PNG where
+     *     anything is transparent. An SVG is its own only one
+     * @param seen what is seen in it
+     */
+    public record Made(List<Rendition> renditions, Seen seen) {}
+
+    /**
+     * What is seen in a picture.
+     *
+     * @param copy a PNG at most 256 px wide, for calculations with its colours
+     * @param placeholder a WebP of at most 200 bytes, to stand where the picture will be
+     */
+    public record Seen(PictureTraits traits, byte[] copy, byte[] placeholder) {}
+
+    /**
+     * The widths in which the library keeps a picture: up to its own, and its own where it is smaller than the greatest.
+     * Very tall ones are kept as wide as the height of a WebP file allows.
+     */
+    public static List<Integer> widths(int width, int height) {
+        int own = (int) Math.max(1, Math.min(width, (long) TALLEST * width / height));
+        List<Integer> widths = new ArrayList<>();
+        for (int one : LIBRARY) {
+            if (one < own) {
+                widths.add(one);
+            }
+        }
+        if (own <= LIBRARY[LIBRARY.length - 1]) {
+            widths.add(own);
+        }
+        return List.copyOf(widths);
+    }
+
+    /**
+     * Makes renditions of those widths, the widest from the file, each narrower one from the next wider.
+     *
+     * @param adjustment what an editor changed of it
+     * @param widths px across, at least one, none above the picture's own and none that makes it too tall (as {@link
+     *     #widths} gives them); of no meaning for shapes
+     * @param credit who it is by; may be empty
+     * @throws Refused when its pixels cannot be read
+     */
+    public static Made make(Received file, Adjustment adjustment, Collection<Integer> widths, String credit)
+            throws Refused {
+        if (file.format() == Format.SVG) {
+            return new Made(List.of(new Rendition(0, Format.SVG, file.bytes())), seen(Shapes.pixels(file)));
+        }
+        List<Integer> falling =
+                widths.stream().distinct().sorted(Comparator.reverseOrder()).toList();
+        Pixels pixels = Opened.of(file, adjustment, falling.get(0));
+        double ratio =
+                (double) adjustment.height(file.width(), file.height()) / adjustment.width(file.width(), file.height());
+        List<Rendition> made = new ArrayList<>();
+        for (int width : falling) {
+            if (width < pixels.width()) {
+                pixels = Resampling.to(pixels, width, (int) Math.max(1, Math.round(width * ratio)));
+            }
+            made.add(encoded(pixels, Format.WEBP, credit));
+            made.add(encoded(pixels, pixels.alpha() ? Format.PNG : Format.JPEG, credit));
+        }
+        return new Made(made, seen(pixels));
+    }
+
+    private static Rendition encoded(Pixels pixels, Format format, String credit) {
+        byte[] bytes = Encoding.of(pixels, format);
+        return new Rendition(
+                pixels.width(),
+                format,
+                Credit.in(bytes, format, credit, pixels.width(), pixels.height(), pixels.alpha()));
+    }
+
+    private static Seen seen(Pixels pixels) {
+        Pixels copy = narrowed(pixels, Analysis.WIDTH);
+        byte[] placeholder = Encoding.of(narrowed(copy, 1), Format.WEBP, 0);
+        for (int width : new int[] {24, 20, 16, 12, 8}) {
+            byte[] tried = Encoding.of(narrowed(copy, width), Format.WEBP, 0.1f);
+            if (tried.length <= PLACEHOLDER) {
+                placeholder = tried;
+                break;
+            }
+        }
+        return new Seen(Analysis.of(copy), Encoding.of(copy, Format.PNG), placeholder);
+    }
+
+    /** At most that wide, and at most four times as high. */
+    private static Pixels narrowed(Pixels pixels, int width) {
+        double scale = Math.min(1.0, Math.min((double) width / pixels.width(), 4.0 * width / pixels.height()));
+        return Resampling.to(pixels, (int) Math.max(1, Math.round(pixels.width() * scale)), (int)
+                Math.max(1, Math.round(pixels.height() * scale)));
+    }
+}
