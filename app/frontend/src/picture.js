@@ -3,18 +3,41 @@ import { notice, send } from './http.js';
 import { ready, upload } from './uploads.js';
 
 const sheet = document.querySelector('.picture-sheet');
-const { picture, width, height } = sheet.dataset;
+const { picture, width, height, version } = sheet.dataset;
 const problem = sheet.querySelector('[data-problem]');
 
-/** Tells the application, then shows the page as it is now; says why when it refuses. */
-async function change(address, body) {
+/** What this window did to the picture: the versions to go back to, and those that were undone, the next one last. */
+const key = `versions of ${picture}`;
+const steps = JSON.parse(sessionStorage.getItem(key) ?? '{"back": [], "forth": []}');
+const keep = (back, forth) => sessionStorage.setItem(key, JSON.stringify({ back, forth }));
+
+/** Does something, then shows the page as it is now; says why when it is refused. */
+async function change(doing, back = [...steps.back, version], forth = []) {
   try {
-    await ready(await send('PUT', `/pictures/${picture}/${address}`, body));
+    await ready(await doing());
+    keep(back, forth);
     location.reload();
   } catch (failed) {
     problem.textContent = failed.problem ?? 'Keen Reel was not reached. Nothing was changed.';
   }
 }
+const put = (address, body) => change(() => send('PUT', `/pictures/${picture}/${address}`, body));
+
+const shown = (other) => () => send('PUT', `/pictures/${picture}/version`, { version: Number(other) });
+function undo() {
+  if (steps.back.length) change(shown(steps.back.at(-1)), steps.back.slice(0, -1), [...steps.forth, version]);
+}
+function redo() {
+  if (steps.forth.length) change(shown(steps.forth.at(-1)), [...steps.back, version], steps.forth.slice(0, -1));
+}
+sheet.querySelector('[data-undo]').disabled = !steps.back.length;
+sheet.querySelector('[data-redo]').disabled = !steps.forth.length;
+document.addEventListener('keydown', (event) => {
+  if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || event.target.matches('input, textarea')) return;
+  event.preventDefault();
+  if (event.shiftKey) redo();
+  else undo();
+});
 
 const focus = sheet.querySelector('[data-focus]');
 const point = focus.querySelector('.ring');
@@ -34,7 +57,7 @@ focus.addEventListener('pointerdown', (event) => {
   focus.onpointermove = move;
   focus.onpointerup = () => {
     focus.onpointermove = focus.onpointerup = null;
-    change('focal', { x: Math.round(at.x * 1000) / 1000, y: Math.round(at.y * 1000) / 1000 });
+    put('focal', { x: Math.round(at.x * 1000) / 1000, y: Math.round(at.y * 1000) / 1000 });
   };
 });
 focus.addEventListener('keydown', (event) => {
@@ -43,7 +66,7 @@ focus.addEventListener('keydown', (event) => {
   event.preventDefault();
   show({ x: at.x + x * 0.01, y: at.y + y * 0.01 });
   clearTimeout(focus.timer);
-  focus.timer = setTimeout(() => change('focal', at), 800);
+  focus.timer = setTimeout(() => put('focal', at), 800);
 });
 
 const turning = sheet.querySelector('.turning');
@@ -54,10 +77,12 @@ const adjustment = () => ({
 
 sheet.addEventListener('click', (event) => {
   const on = (name) => event.target.closest(`[data-${name}]`);
-  if (on('focal-clear')) change('focal', {});
-  else if (on('turn')) change('adjustment', { ...adjustment(), quarters: adjustment().quarters + Number(on('turn').dataset.turn) });
-  else if (on('trim-now')) change('adjustment', adjustment());
-  else if (on('version')) change('version', { version: Number(on('version').dataset.version) });
+  if (on('undo')) undo();
+  else if (on('redo')) redo();
+  else if (on('focal-clear')) put('focal', {});
+  else if (on('turn')) put('adjustment', { ...adjustment(), quarters: adjustment().quarters + Number(on('turn').dataset.turn) });
+  else if (on('trim-now')) put('adjustment', adjustment());
+  else if (event.target.dataset.former) change(shown(event.target.dataset.former));
   else if (on('back') && document.referrer.startsWith(`${location.origin}/pictures`)) {
     event.preventDefault();
     history.back();
@@ -68,12 +93,7 @@ sheet.querySelector('[data-replace]')?.addEventListener('change', async (event) 
   const [file] = event.target.files;
   if (!file) return;
   notice('The file is being sent.');
-  try {
-    await ready(await upload(`/pictures/${picture}/file`, file));
-    location.reload();
-  } catch (failed) {
-    problem.textContent = failed.problem ?? 'Keen Reel was not reached. The picture is as it was.';
-  }
+  await change(() => upload(`/pictures/${picture}/file`, file));
 });
 
 const words = sheet.querySelector('[data-words]');

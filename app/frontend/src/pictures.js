@@ -7,6 +7,23 @@ import { words } from './words-table.js';
 
 const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
 
+/** How many coming files at most hold a place in the rows. */
+const PLACES = 12;
+
+/** Files on their way that may hold a place, and those that hold one in the rows as they are shown. */
+let coming = [];
+let placed = [];
+
+/** A look at a file before it is sent: an address for it, and width to height; nothing when browsers cannot show it. */
+function glance(file) {
+  const image = new Image();
+  image.src = URL.createObjectURL(file);
+  return new Promise((done) => {
+    image.onload = () => done({ preview: image.src, ratio: image.naturalWidth / image.naturalHeight || 1.5 });
+    image.onerror = () => done({});
+  });
+}
+
 /** Files that are coming in. */
 const incoming = () => ({
   total: 0,
@@ -35,8 +52,9 @@ const incoming = () => ({
     const brought = new Map([...files].map((file) => [file, undefined]));
     await Promise.all(
       [...brought.keys()].map((file) =>
-        bring([file], list, (picture) => {
+        bring([file], list, (picture, row, share) => {
           if (picture) brought.set(file, picture.id);
+          this.follow(file, share);
           this.count();
         }),
       ),
@@ -56,6 +74,36 @@ const incoming = () => ({
   },
   stop() {
     stop();
+  },
+  /** A file that is on its way holds its place in the rows, as far as those in front of it leave some. */
+  async follow(file, share) {
+    let own = coming.find((one) => one.file === file);
+    if (share === undefined) {
+      coming = coming.filter((one) => one !== own);
+      if (own) this.soon();
+      return;
+    }
+    if (!own && coming.length < PLACES) {
+      own = { file };
+      coming.push(own);
+      Object.assign(own, await glance(file));
+      if (own.preview) this.soon();
+    }
+    if (own) this.fill(Object.assign(own, { share }));
+  },
+  /** The rows as they are now, when nothing more has changed for a moment. */
+  soon() {
+    clearTimeout(this.later);
+    this.later = setTimeout(() => this.refresh(), 300);
+  },
+  fill(own) {
+    const figure = this.$refs.rows.querySelector(`[data-coming="${placed.indexOf(own)}"]`);
+    if (!figure) return;
+    const image = figure.querySelector('image');
+    if (image.getAttribute('href') !== own.preview) image.setAttribute('href', own.preview);
+    figure.querySelector('.rest').setAttribute('transform', `translate(${Math.round(own.share * image.getAttribute('width'))} 0)`);
+    figure.querySelector('svg').setAttribute('aria-label', own.file.name);
+    figure.querySelector('figcaption').textContent = own.share < 1 ? `${Math.round(100 * own.share)} %, its place is kept` : 'is being made ready';
   },
 });
 
@@ -234,12 +282,18 @@ const page = () => ({
   },
   /** The same page as it is now; what is chosen stays chosen as far as it is still shown. */
   async refresh() {
-    const fresh = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
+    const held = coming.filter(({ preview }) => preview);
+    const address = new URL(location.href);
+    if (held.length) address.searchParams.set('coming', held.map(({ ratio }) => ratio.toFixed(4)).join());
+    const fresh = new DOMParser().parseFromString(await (await fetch(address)).text(), 'text/html');
     const chosen = new Set(this.chosen);
     for (const part of ['.rows', '.shelves', '.set-list', '.kept']) {
       const [old, now] = [document.querySelector(part), fresh.querySelector(part)];
       if (old && now) old.replaceChildren(...now.childNodes);
     }
+    placed.filter((one) => !held.includes(one)).forEach(({ preview }) => URL.revokeObjectURL(preview));
+    placed = held;
+    placed.forEach((one) => this.fill(one));
     this.boxes.forEach((box) => (box.checked = chosen.has(box.closest('[data-picture]').dataset.picture)));
     this.choose();
   },

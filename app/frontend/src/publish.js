@@ -7,6 +7,9 @@ const NOT_REACHED = 'Keen Reel was not reached. Nothing was changed; try again.'
 
 Alpine.data('publish', () => ({
   busy: false,
+  waiting: false,
+  ready: 0,
+  of: 0,
   problem: '',
   addressProblem: '',
   async ask(method, address) {
@@ -20,8 +23,31 @@ Alpine.data('publish', () => ({
       this.problem = failed.problem ?? NOT_REACHED;
     }
   },
-  publish() {
-    return this.ask('POST', '/publication');
+  get progress() {
+    return `Making pictures in the sizes that this reel needs: ${this.ready} of ${this.of} ready.`;
+  },
+  /** Has the pictures made first, telling how far that is; then what is live changes at once. */
+  async publish() {
+    this.busy = this.waiting = true;
+    this.problem = '';
+    try {
+      do {
+        Object.assign(this, await send('POST', `${reel()}/prints`));
+        if (this.ready < this.of) await new Promise((later) => setTimeout(later, 400));
+      } while (this.waiting && this.ready < this.of);
+    } catch (failed) {
+      this.busy = this.waiting = false;
+      this.problem = failed.problem ?? NOT_REACHED;
+      return;
+    }
+    if (!this.waiting) return;
+    this.waiting = false;
+    await this.ask('POST', '/publication');
+  },
+  /** What is live stays as it is; what is made already is there the next time. */
+  stop() {
+    this.busy = this.waiting = false;
+    notice('Nothing was published.');
   },
   takeDown() {
     return this.ask('DELETE', '/publication');

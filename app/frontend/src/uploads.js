@@ -25,7 +25,8 @@ export function stop() {
  *
  * @param files from an input or a drop
  * @param list the element that rows are added to
- * @param changed called with (picture, row) when a picture is there, and without when anything else changed
+ * @param changed called with (picture, row) when a picture is there, with (nothing, row, share) as far as a file is sent,
+ *   and with (nothing, row) when it is refused
  */
 export function bring(files, list, changed) {
   return Promise.all(
@@ -44,7 +45,7 @@ export function bring(files, list, changed) {
         row.classList.remove('refused');
         row.querySelector('.again').hidden = true;
         row.querySelector('progress').hidden = false;
-        changed();
+        changed(undefined, row, 0);
         attempt();
       };
       return attempt();
@@ -70,7 +71,7 @@ function refuse(row, problem, again, changed) {
   row.querySelector('progress').hidden = true;
   row.querySelector('.says').textContent = problem;
   row.querySelector('.again').hidden = !again;
-  changed();
+  changed(undefined, row);
 }
 
 async function one(file, row, changed) {
@@ -80,8 +81,9 @@ async function one(file, row, changed) {
   const sent = (bytes) => {
     amount.sent += bytes - before;
     before = bytes;
-    changed();
+    changed(undefined, row, file.size ? bytes / file.size : 1);
   };
+  changed(undefined, row, 0);
   try {
     let picture = await known(file);
     const again = Boolean(picture);

@@ -175,7 +175,7 @@ class LibraryTest {
         assertThat(after).isNotEqualTo(before);
 
         String former =
-                org.jsoup.Jsoup.parse(sheet).select("[data-version]").first().attr("data-version");
+                org.jsoup.Jsoup.parse(sheet).select("[data-former]").first().attr("data-former");
         JsonNode back = editor.send("PUT", "/pictures/" + picture + "/version", "{\"version\":" + former + "}");
         assertThat(back.path("width").asInt()).isEqualTo(400);
         reel.publish();
@@ -199,7 +199,7 @@ class LibraryTest {
                 .path("question")
                 .asString();
         assertThat(question)
-                .contains("shown in Loses pictures", "goes on showing it until it is published again; withdrawing");
+                .contains("shown in Loses pictures", "goes on showing it until it is published again. Withdrawing");
         editor.send("POST", "/pictures/bin", "{\"pictures\":" + list(List.of(one)) + ",\"into\":true}");
         assertThat(reel.slides()).hasSize(1);
         assertThat(live(slug)).isEqualTo(before);
@@ -208,13 +208,23 @@ class LibraryTest {
 
         editor.send("POST", "/pictures/bin", "{\"pictures\":" + list(List.of(one)) + ",\"into\":false}");
         assertThat(shown("/pictures?q=bin-1")).containsExactly(one);
-        editor.send(
-                "POST", "/pictures/bin", "{\"pictures\":" + list(List.of(two)) + ",\"into\":true,\"everywhere\":true}");
+        reel.choose("shape.ratio", null, "1:1"); // work that is not published yet
+        withdraw(two);
+        assertThat(live(slug)).as("it is gone").contains("slide-1").doesNotContain("slide-2");
+        assertThat(editor.text(Running.application().origin() + "/reels/" + reel.id + "/layout?width=1600"))
+                .as("and nothing else: the shape is the one that was published")
+                .contains("\"height\":900");
+        withdraw(one);
         assertThat(live(slug)).as("nothing is left, so it is taken down").contains("\"player\":\"\"");
         assertThat(editor.send("POST", "/pictures/bin/ask", "{\"pictures\":" + list(List.of(one)) + "}")
                         .path("question")
                         .asString())
                 .isEmpty();
+    }
+
+    private void withdraw(String picture) {
+        String request = "{\"pictures\":" + list(List.of(picture)) + ",\"into\":true,\"everywhere\":true}";
+        editor.send("POST", "/pictures/bin", request);
     }
 
     @Test

@@ -46,7 +46,8 @@ class RepublishTest {
     private void press(Made reel, String button) {
         try (Page publish = editor.open("/reels/" + reel.id + "/publish")) {
             publish.waitForResponse(
-                    answer -> !answer.request().method().equals("GET"),
+                    answer -> !answer.request().method().equals("GET")
+                            && answer.url().contains("/publication"),
                     () -> publish.getByRole(
                                     com.microsoft.playwright.options.AriaRole.BUTTON,
                                     new Page.GetByRoleOptions().setName(button).setExact(true))

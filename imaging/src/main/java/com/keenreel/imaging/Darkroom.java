@@ -9,7 +9,9 @@ import java.util.List;
 /** Makes of a file what is shown: its renditions, and what is seen in it. */
 public final class Darkroom {
     /** The widths in which the library itself shows a picture, px. */
-    private static final int[] LIBRARY = {320, 640, 960, 1440, 1920};
+    private static final int[] LIBRARY = {320, 960, 1920};
+
+    private static final int FALLBACK = 960;
 
     private static final int PLACEHOLDER = 200;
 
@@ -21,8 +23,8 @@ public final class Darkroom {
     /**
      * What was made.
      *
-     * @param renditions by falling width, of each WebP first, then its fallback for old programs: JPEG, or PNG where
-     *     anything is transparent. An SVG is its own only one
+     * @param renditions by falling width, of each WebP first, then its fallback: JPEG, or PNG where anything is
+     *     transparent. An SVG is its own only one
      * @param seen what is seen in it
      */
     public record Made(List<Rendition> renditions, Seen seen) {}
@@ -35,12 +37,22 @@ public final class Darkroom {
      */
     public record Seen(PictureTraits traits, byte[] copy, byte[] placeholder) {}
 
+    /** The widest that a picture can be kept, px: its own width, less for very tall ones, as WebP files allow. */
+    public static int widest(int width, int height) {
+        return (int) Math.max(1, Math.min(width, (long) TALLEST * width / height));
+    }
+
+    /** The width of the one file for programs that do not choose among several, or do not know WebP. */
+    public static int fallback(int width, int height) {
+        return Math.min(FALLBACK, widest(width, height));
+    }
+
     /**
-     * The widths in which the library keeps a picture: up to its own, and its own where it is smaller than the greatest.
-     * Very tall ones are kept as wide as the height of a WebP file allows.
+     * The widths in which the library shows a picture, px: up to its own, and its own where it is smaller than the
+     * greatest.
      */
     public static List<Integer> widths(int width, int height) {
-        int own = (int) Math.max(1, Math.min(width, (long) TALLEST * width / height));
+        int own = widest(width, height);
         List<Integer> widths = new ArrayList<>();
         for (int one : LIBRARY) {
             if (one < own) {
@@ -54,33 +66,78 @@ public final class Darkroom {
     }
 
     /**
-     * Makes renditions of those widths, the widest from the file, each narrower one from the next wider.
+     * What the library keeps of a file: it in the library's own {@link #widths}, one fallback, and what is seen in it.
      *
      * @param adjustment what an editor changed of it
-     * @param widths px across, at least one, none above the picture's own and none that makes it too tall (as {@link
-     *     #widths} gives them); of no meaning for shapes
      * @param credit who it is by; may be empty
      * @throws Refused when its pixels cannot be read
      */
-    public static Made make(Received file, Adjustment adjustment, Collection<Integer> widths, String credit)
+    public static Made look(Received file, Adjustment adjustment, String credit) throws Refused {
+        int width = adjustment.width(file.width(), file.height());
+        int height = adjustment.height(file.width(), file.height());
+        return make(file, adjustment, widths(width, height), List.of(fallback(width, height)), credit);
+    }
+
+    /**
+     * Makes renditions, the widest from the file, each narrower one from the next wider.
+     *
+     * @param adjustment what an editor changed of it
+     * @param widths px across, at least one, none above {@link #widest}; of no meaning for shapes
+     * @param fallbacks those of the widths in which a fallback is made too
+     * @param credit who it is by; may be empty
+     * @throws Refused when its pixels cannot be read
+     */
+    public static Made make(
+            Received file,
+            Adjustment adjustment,
+            Collection<Integer> widths,
+            Collection<Integer> fallbacks,
+            String credit)
             throws Refused {
         if (file.format() == Format.SVG) {
             return new Made(List.of(new Rendition(0, Format.SVG, file.bytes())), seen(Shapes.pixels(file)));
         }
+        List<Rendition> made = new ArrayList<>();
+        Pixels narrowest = renditions(file, adjustment, widths, fallbacks, credit, made);
+        return new Made(made, seen(narrowest));
+    }
+
+    /**
+     * Makes a picture in more widths, as WebP.
+     *
+     * @param widths px across, at least one, none above {@link #widest}
+     * @throws Refused when its pixels cannot be read
+     */
+    public static List<Rendition> more(Received file, Adjustment adjustment, Collection<Integer> widths, String credit)
+            throws Refused {
+        List<Rendition> made = new ArrayList<>();
+        renditions(file, adjustment, widths, List.of(), credit, made);
+        return made;
+    }
+
+    private static Pixels renditions(
+            Received file,
+            Adjustment adjustment,
+            Collection<Integer> widths,
+            Collection<Integer> fallbacks,
+            String credit,
+            List<Rendition> made)
+            throws Refused {
         List<Integer> falling =
                 widths.stream().distinct().sorted(Comparator.reverseOrder()).toList();
         Pixels pixels = Opened.of(file, adjustment, falling.get(0));
         double ratio =
                 (double) adjustment.height(file.width(), file.height()) / adjustment.width(file.width(), file.height());
-        List<Rendition> made = new ArrayList<>();
         for (int width : falling) {
             if (width < pixels.width()) {
                 pixels = Resampling.to(pixels, width, (int) Math.max(1, Math.round(width * ratio)));
             }
             made.add(encoded(pixels, Format.WEBP, credit));
-            made.add(encoded(pixels, pixels.alpha() ? Format.PNG : Format.JPEG, credit));
+            if (fallbacks.contains(width)) {
+                made.add(encoded(pixels, pixels.alpha() ? Format.PNG : Format.JPEG, credit));
+            }
         }
-        return new Made(made, seen(pixels));
+        return pixels;
     }
 
     private static Rendition encoded(Pixels pixels, Format format, String credit) {

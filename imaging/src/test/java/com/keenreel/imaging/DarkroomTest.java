@@ -1,6 +1,7 @@
 package com.keenreel.imaging;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.reel.FocalPoint;
@@ -19,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DarkroomTest {
     private static Darkroom.Made made(byte[] file, int... widths) throws Refused {
         List<Integer> list = java.util.Arrays.stream(widths).boxed().toList();
-        return Darkroom.make(Received.look(file), Adjustment.NONE, list, "");
+        return Darkroom.make(Received.look(file), Adjustment.NONE, list, list, "");
     }
 
     private static PictureTraits traits(BufferedImage image) throws Exception {
@@ -28,8 +29,8 @@ class DarkroomTest {
 
     @Test
     void everyWidthIsMadeTwiceAndNeverLargerThanTheFile() throws Exception {
-        assertThat(Darkroom.widths(2000, 1000)).containsExactly(320, 640, 960, 1440, 1920);
-        assertThat(Darkroom.widths(1200, 900)).containsExactly(320, 640, 960, 1200);
+        assertThat(Darkroom.widths(2000, 1000)).containsExactly(320, 960, 1920);
+        assertThat(Darkroom.widths(1200, 900)).containsExactly(320, 960, 1200);
         assertThat(Darkroom.widths(200, 900)).containsExactly(200);
         assertThat(Darkroom.widths(1000, 40_000)).containsExactly(320, 400);
         List<Rendition> made = made(MadeFiles.jpeg(MadeFiles.gradient(700, 500), false), 320, 700, 640)
@@ -43,6 +44,22 @@ class DarkroomTest {
             assertThat(again.width()).isEqualTo(rendition.width());
             assertThat((double) again.width() / again.height()).isCloseTo(1.4, within(0.01));
         }
+    }
+
+    @Test
+    void theLibraryKeepsOneFallbackAndMoreWidthsAreMadeWithout() throws Exception {
+        Received wide = Received.look(MadeFiles.jpeg(MadeFiles.gradient(1200, 300), false));
+        assertThat(Darkroom.look(wide, Adjustment.NONE, "").renditions())
+                .extracting(Rendition::width, Rendition::format)
+                .containsExactly(
+                        tuple(1200, Format.WEBP),
+                        tuple(960, Format.WEBP),
+                        tuple(960, Format.JPEG),
+                        tuple(320, Format.WEBP));
+        assertThat(Darkroom.fallback(700, 500)).isEqualTo(700);
+        assertThat(Darkroom.more(wide, Adjustment.NONE, List.of(400, 816), ""))
+                .extracting(Rendition::width, Rendition::format)
+                .containsExactly(tuple(816, Format.WEBP), tuple(400, Format.WEBP));
     }
 
     @Test

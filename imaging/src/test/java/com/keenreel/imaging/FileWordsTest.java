@@ -103,6 +103,7 @@ class FileWordsTest {
                     received,
                     Adjustment.NONE,
                     List.of(100, 60),
+                    List.of(100, 60),
                     received.words().credit());
             assertThat(made.renditions()).hasSize(4);
             for (Rendition rendition : made.renditions()) {

@@ -88,7 +88,7 @@ class HostileFilesTest {
     void getsASentence(Bad file) {
         String said = assertTimeoutPreemptively(Duration.ofSeconds(5), () -> {
             try {
-                Darkroom.make(Received.look(file.bytes()), Adjustment.NONE, List.of(1), "");
+                Darkroom.make(Received.look(file.bytes()), Adjustment.NONE, List.of(1), List.of(1), "");
                 return "nothing";
             } catch (Refused refused) {
                 return String.valueOf(refused.getMessage());
@@ -161,12 +161,8 @@ class HostileFilesTest {
                 try {
                     Received received = Received.look(damaged);
                     if ((long) received.width() * received.height() < 4_000_000) {
-                        List<Integer> widths = Darkroom.widths(received.width(), received.height());
-                        Darkroom.make(
-                                received,
-                                Adjustment.NONE,
-                                widths,
-                                received.words().credit());
+                        Darkroom.look(
+                                received, Adjustment.NONE, received.words().credit());
                     }
                 } catch (Refused sentence) {
                     assertThat(sentence.getMessage()).endsWith(".");

@@ -121,10 +121,10 @@ final class MeasurePictures {
 
     private List<Integer> ours(List<Path> photographs) throws Exception {
         return both(photographs.stream()
-                .<Callable<Integer>>map(file ->
-                        () -> Darkroom.make(Received.look(Files.readAllBytes(file)), Adjustment.NONE, WIDTHS, "")
-                                .renditions()
-                                .size())
+                .<Callable<Integer>>map(file -> () -> Darkroom.make(
+                                Received.look(Files.readAllBytes(file)), Adjustment.NONE, WIDTHS, WIDTHS, "")
+                        .renditions()
+                        .size())
                 .toList());
     }
 

@@ -32,7 +32,7 @@ record About(String name, String description, String preview, String language, S
         boolean shown = reel.slides().stream()
                 .anyMatch(slide -> !slide.carries().pictures().isEmpty());
         String first = shown && !reel.slides().get(0).carries().pictures().isEmpty()
-                ? Base.MARK + material.first().usual().address()
+                ? Base.MARK + material.first().fallback().address()
                 : "";
         return new About(
                 reel.name(),
@@ -88,7 +88,7 @@ record About(String name, String description, String preview, String language, S
 
     private static ObjectNode image(Material material, Slide slide, PictureId picture, boolean said) {
         PictureFacts facts = material.facts().of(picture);
-        PictureFiles.File file = material.of(picture).usual();
+        PictureFiles.File file = material.of(picture).fallback();
         ObjectNode image = Json.MAPPER.createObjectNode().put("@type", "ImageObject");
         image.put("contentUrl", Base.MARK + file.address());
         if (file.width() > 0) {

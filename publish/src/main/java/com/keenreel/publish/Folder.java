@@ -60,15 +60,19 @@ public final class Folder {
             n++;
             List<PictureFiles.File> own = new ArrayList<>();
             for (PictureFiles.File file : material.of(picture).files()) {
-                String extension = file.address().substring(file.address().lastIndexOf('.'));
-                String there = "pictures/" + n + (file.width() == 0 ? "" : "-" + file.width()) + extension;
-                pictures.put(there, file.address());
-                own.add(new PictureFiles.File(file.width(), there));
+                own.add(beside(file, n));
             }
-            files.put(picture, new PictureFiles(own));
+            files.put(picture, new PictureFiles(own, beside(material.of(picture).fallback(), n)));
         }
         PictureFiles first = material.firstPicture().map(files::get).orElse(material.first());
         return new Material(material.reel(), material.facts(), files, first);
+    }
+
+    private PictureFiles.File beside(PictureFiles.File file, int n) {
+        String extension = file.address().substring(file.address().lastIndexOf('.'));
+        String there = "pictures/" + n + (file.width() == 0 ? "" : "-" + file.width()) + extension;
+        pictures.put(there, file.address());
+        return new PictureFiles.File(file.width(), there);
     }
 
     private String note(Material material) {

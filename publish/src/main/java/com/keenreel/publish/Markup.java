@@ -222,7 +222,7 @@ final class Markup {
         if (!files.isShapes()) {
             image.attr("sizes", (soon ? "" : "auto, ") + sizes.of(part)).attr("srcset", files.srcset());
         }
-        return image.attr("src", Base.MARK + files.usual().address());
+        return image.attr("src", Base.MARK + files.fallback().address());
     }
 
     private void steering(Element frame) {

@@ -19,6 +19,11 @@ public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> file
 
     /** The picture that is drawn first; of a pair the after picture, which lies below. */
     public Optional<PictureId> firstPicture() {
+        return firstPicture(reel);
+    }
+
+    /** The picture of a reel that is drawn first. */
+    public static Optional<PictureId> firstPicture(Reel reel) {
         return reel.slides().stream()
                 .limit(1)
                 .flatMap(slide -> slide.carries().pictures().stream())

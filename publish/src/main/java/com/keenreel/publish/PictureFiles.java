@@ -6,8 +6,10 @@ import java.util.List;
  * The files in which a picture is shown.
  *
  * @param files by rising width; one alone, of any size, for a picture made of shapes (SVG)
+ * @param fallback for programs that do not choose among several files, or know no other format than JPEG and PNG: mail,
+ *     feed readers, previews of links. Browsers that can show a reel all know WebP
  */
-public record PictureFiles(List<File> files) {
+public record PictureFiles(List<File> files, File fallback) {
     /**
      * One file.
      *
@@ -23,14 +25,19 @@ public record PictureFiles(List<File> files) {
         }
     }
 
+    /** Files of which one is also the fallback: the first that is at least 960 px wide, else the widest. */
+    public static PictureFiles of(List<File> files) {
+        File usual = files.stream()
+                .filter(file -> file.width() >= 960)
+                .findFirst()
+                .or(() -> files.stream().reduce((one, other) -> other))
+                .orElseThrow(() -> new IllegalArgumentException("A picture is shown in at least one file."));
+        return new PictureFiles(files, usual);
+    }
+
     /** True for shapes, which need no choice of sizes. */
     public boolean isShapes() {
         return files.get(0).width() == 0;
-    }
-
-    /** The file for browsers that do not choose: the first that is at least 960 px wide, else the widest. */
-    public File usual() {
-        return files.stream().filter(file -> file.width() >= 960).findFirst().orElse(files.get(files.size() - 1));
     }
 
     /** As {@code srcset} writes it. */

@@ -140,7 +140,7 @@ public final class Snippet {
                 .attr(
                         "alt",
                         pictures.isEmpty() ? "" : material.facts().said(slide).alt());
-        image.attr("src", Base.MARK + material.first().usual().address());
+        image.attr("src", Base.MARK + material.first().fallback().address());
         if (!material.first().isShapes()) {
             image.attr("srcset", material.first().srcset())
                     .attr("sizes", new Sizes(layout, material.reel().slot()).of(part));

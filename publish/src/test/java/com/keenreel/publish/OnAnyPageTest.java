@@ -52,10 +52,10 @@ class OnAnyPageTest {
         facts.keySet()
                 .forEach(picture -> files.put(
                         picture,
-                        new PictureFiles(List.of(
+                        PictureFiles.of(List.of(
                                 new PictureFiles.File(320, "/f/" + picture + "a.webp"),
                                 new PictureFiles.File(960, "/f/" + picture + "b.webp")))));
-        PictureFiles first = new PictureFiles(List.of(new PictureFiles.File(960, "/r/floor/first-960.webp")));
+        PictureFiles first = PictureFiles.of(List.of(new PictureFiles.File(960, "/r/floor/first-960.webp")));
         return new Material(reel, new Facts(facts, Map.of(), (text, bold, size) -> size), files, first);
     }
 

@@ -54,12 +54,12 @@ class PublishTest {
             facts.put(picture, new PictureFacts(picture, 1500, 1000, FocalPoint.CENTRE));
             files.put(
                     picture,
-                    new PictureFiles(List.of(
+                    PictureFiles.of(List.of(
                             new PictureFiles.File(320, "/f/" + picture + "-320.webp"),
                             new PictureFiles.File(960, "/f/" + picture + "-960.webp"),
                             new PictureFiles.File(1440, "/f/" + picture + "-1440.webp"))));
         }
-        PictureFiles first = new PictureFiles(List.of(new PictureFiles.File(960, "/r/days/first-960.webp")));
+        PictureFiles first = PictureFiles.of(List.of(new PictureFiles.File(960, "/r/days/first-960.webp")));
         Map<PictureId, PictureWords> words = Map.of(new PictureId("p1"), new PictureWords("", "", "A bench", ""));
         return new Material(
                 reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2), files, first);
@@ -308,11 +308,11 @@ class PublishTest {
                                         Reel.named("Empty"),
                                         new Facts(Map.of(), Map.of(), (a, b, c) -> 0),
                                         Map.of(),
-                                        new PictureFiles(List.of(new PictureFiles.File(0, "/x.svg")))),
+                                        PictureFiles.of(List.of(new PictureFiles.File(0, "/x.svg")))),
                                 "v")
                         .player())
                 .isEmpty();
-        assertThatThrownBy(() -> new PictureFiles(List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> PictureFiles.of(List.of())).isInstanceOf(IllegalArgumentException.class);
         assertThat(Choices.USUAL.all()).isEmpty();
     }
 }

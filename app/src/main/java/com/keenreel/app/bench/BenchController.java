@@ -118,7 +118,7 @@ class BenchController {
         return new Answer(
                 stored.revision(),
                 parts,
-                publishing.draft(shown, "revision " + stored.revision()).json(""),
+                publishing.draft(stored, shown).json(""),
                 shown.slides().isEmpty() ? List.of() : Screen.of(shown, publishing.layout(shown)));
     }
 

@@ -33,7 +33,18 @@ class Answers {
     private static final String JSON = "application/json;charset=utf-8";
     private static final String JAVASCRIPT = "text/javascript;charset=utf-8";
     private static final Map<String, String> TYPES = Map.of(
-            "webp", Format.WEBP.mediaType(), "svg", Format.SVG.mediaType(), "js", JAVASCRIPT, "woff2", "font/woff2");
+            Format.WEBP.extension(),
+            Format.WEBP.mediaType(),
+            Format.JPEG.extension(),
+            Format.JPEG.mediaType(),
+            Format.PNG.extension(),
+            Format.PNG.mediaType(),
+            Format.SVG.extension(),
+            Format.SVG.mediaType(),
+            "js",
+            JAVASCRIPT,
+            "woff2",
+            "font/woff2");
 
     /** Files that are kept in memory, bytes in all; each counts for its own and {@link #ENTRY}. */
     private static final long IN_MEMORY = 64L << 20;
@@ -107,13 +118,17 @@ class Answers {
 
     /**
      * The first picture, which snippet and fragment ask for at the same address. Code that was pasted for another picture
-     * may ask for a width that is not there any more: it gets the next wider one, else the widest.
+     * may ask for a width or a format that is not there any more: it gets the same format rather than another, the next
+     * wider one, else the widest.
      */
-    Answer first(String slug, int width) {
+    Answer first(String slug, int width, String extension) {
         return live(slug)
                 .flatMap(one -> one.published().files().stream()
                         .filter(file -> file.firstWidth() >= 0)
-                        .min(Comparator.comparing((Published.File file) -> file.firstWidth() < width)
+                        .min(Comparator.comparing(
+                                        (Published.File file) -> !file.format().equals(extension))
+                                .thenComparing(file -> !file.format().equals("webp"))
+                                .thenComparing(file -> file.firstWidth() < width)
                                 .thenComparing(file -> Math.abs(file.firstWidth() - width))))
                 .map(file -> kept(file.sha256(), file.format()))
                 .orElseGet(Answers::emptyPicture);

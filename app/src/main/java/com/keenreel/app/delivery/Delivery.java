@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class Delivery extends OncePerRequestFilter {
-    private static final Pattern FIRST = Pattern.compile("first-(\\d{1,5})\\.[a-z0-9]{1,5}");
+    private static final Pattern FIRST = Pattern.compile("first-(\\d{1,5})\\.([a-z0-9]{1,5})");
     private static final Pattern FILE = Pattern.compile("([0-9a-f]{64})\\.([a-z0-9]{1,5})");
 
     private final Answers answers;
@@ -77,7 +77,7 @@ class Delivery extends OncePerRequestFilter {
         }
         return Optional.of(FIRST.matcher(what))
                 .filter(Matcher::matches)
-                .map(first -> answers.first(slug, Integer.parseInt(first.group(1))))
+                .map(first -> answers.first(slug, Integer.parseInt(first.group(1)), first.group(2)))
                 .orElse(null);
     }
 }

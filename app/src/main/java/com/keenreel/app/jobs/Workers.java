@@ -7,6 +7,7 @@ import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.imaging.Darkroom;
+import com.keenreel.imaging.Darkroom.Seen;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
 import com.keenreel.imaging.Rendition;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -54,29 +56,36 @@ public class Workers implements SmartLifecycle {
     }
 
     /**
-     * Waits until the renditions of a version are made, putting it in front of other work.
+     * Waits until a version is looked at, putting it in front of other work.
      *
      * @return the version, ready or failed; still waiting when the time was not enough
      */
     public Version await(long id, Duration most) {
-        long end = System.nanoTime() + most.toNanos();
-        Version version = pictures.version(id);
-        if (version.state() == State.WAITING) {
+        if (pictures.version(id).state() == State.WAITING) {
             jobs.hurry(id);
             ring();
+            until(() -> pictures.version(id).state() != State.WAITING, most);
         }
-        while (version.state() == State.WAITING && System.nanoTime() < end) {
+        return pictures.version(id);
+    }
+
+    /** Waits until that is so, looking whenever work was done; returns whether it is so in the end. */
+    public boolean until(BooleanSupplier so, Duration most) {
+        long end = System.nanoTime() + most.toNanos();
+        while (!so.getAsBoolean()) {
+            if (System.nanoTime() > end) {
+                return false;
+            }
             synchronized (bell) {
                 try {
                     bell.wait(100);
                 } catch (InterruptedException stopped) {
                     Thread.currentThread().interrupt();
-                    return version;
+                    return false;
                 }
             }
-            version = pictures.version(id);
         }
-        return version;
+        return true;
     }
 
     @Override
@@ -97,7 +106,7 @@ public class Workers implements SmartLifecycle {
             try {
                 job = jobs.waits() ? jobs.take() : Optional.empty();
                 if (job.isPresent()) {
-                    make(job.get().version());
+                    make(job.get());
                 } else {
                     synchronized (bell) {
                         bell.wait(1000);
@@ -116,38 +125,53 @@ public class Workers implements SmartLifecycle {
     private void tryAgain(JobStore.Job job, Throwable failed) {
         try {
             if (job.attempt() < ATTEMPTS) {
-                jobs.giveBack(job.version());
+                jobs.giveBack(job);
             } else {
-                pictures.fail(job.version(), "The picture could not be worked on: " + failed.getMessage());
+                fail(job, "The picture could not be worked on: " + failed.getMessage());
             }
         } catch (RuntimeException stillBusy) {
             LOG.warn("Work stays taken until the next start: {}", job, stillBusy);
         }
     }
 
-    private void make(long id) throws InterruptedException {
-        Version version = pictures.version(id);
+    /** A picture that cannot be looked at has failed; one that is merely not made wider is as good as before. */
+    private void fail(JobStore.Job job, String why) {
+        if (job.widths().isEmpty()) {
+            pictures.fail(job.version(), why);
+        } else {
+            jobs.giveUp(job, why);
+        }
+    }
+
+    private void make(JobStore.Job job) throws InterruptedException {
+        Version version = pictures.version(job.version());
         int memory = memory(version);
         room.acquire(memory);
         try {
             Received file = Received.look(files.read(version.sha256()));
-            Darkroom.Made result = Darkroom.make(
-                    file,
-                    version.adjustment(),
-                    Darkroom.widths(version.width(), version.height()),
-                    pictures.credit(version.picture()));
-            List<Made> made = new ArrayList<>();
-            for (Rendition rendition : result.renditions()) {
-                String sha256 = files.put(rendition.bytes());
-                made.add(new Made(rendition.width(), rendition.format(), sha256, rendition.bytes().length));
+            String credit = pictures.credit(version.picture());
+            if (job.widths().isEmpty()) {
+                Darkroom.Made made = Darkroom.look(file, version.adjustment(), credit);
+                Seen seen = made.seen();
+                pictures.finish(version.id(), kept(made.renditions()), seen, files.put(seen.copy()));
+            } else {
+                pictures.finish(job, kept(Darkroom.more(file, version.adjustment(), job.widths(), credit)));
             }
-            pictures.finish(id, made, result.seen(), files.put(result.seen().copy()));
         } catch (Refused refused) {
-            pictures.fail(id, String.valueOf(refused.getMessage()));
+            fail(job, String.valueOf(refused.getMessage()));
         } finally {
             room.release(memory);
         }
         ring();
+    }
+
+    private List<Made> kept(List<Rendition> renditions) {
+        List<Made> made = new ArrayList<>();
+        for (Rendition rendition : renditions) {
+            String sha256 = files.put(rendition.bytes());
+            made.add(new Made(rendition.width(), rendition.format(), sha256, rendition.bytes().length));
+        }
+        return made;
     }
 
     /** What working on a version needs, MB: at most what there is. */

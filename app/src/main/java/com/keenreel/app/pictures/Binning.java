@@ -8,7 +8,6 @@ import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Remove;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.reel.PictureId;
@@ -50,44 +49,55 @@ class Binning {
 
     /** What to ask before those go into the bin; empty when no reel shows them. */
     String question(Collection<PictureId> ids) {
-        Collection<StoredReel> showing = showing(ids).values();
-        if (showing.isEmpty()) {
-            return "";
+        List<String> showing = names(showing(ids).values());
+        List<String> live = names(live(ids));
+        boolean one = ids.size() == 1;
+        StringBuilder question = new StringBuilder();
+        if (!showing.isEmpty()) {
+            question.append(one ? "It is" : "They are")
+                    .append(" shown in ")
+                    .append(String.join(", ", showing))
+                    .append(", and will be taken out there.");
         }
-        String names = String.join(
-                ", ", showing.stream().map(reel -> reel.reel().name()).toList());
-        List<String> live = showing.stream()
-                .filter(reel -> reel.live() != null)
-                .map(reel -> reel.reel().name())
-                .toList();
-        String what = ids.size() == 1 ? "It is" : "They are";
-        return what + " shown in " + names + ", and will be taken out there."
-                + (live.isEmpty()
-                        ? ""
-                        : " What is live (" + String.join(", ", live) + ") goes on showing "
-                                + (ids.size() == 1 ? "it" : "them")
-                                + " until it is published again; withdrawing publishes it as it is on the bench.");
+        if (!live.isEmpty()) {
+            question.append(question.isEmpty() ? "" : " ")
+                    .append("What is live (")
+                    .append(String.join(", ", live))
+                    .append(") goes on showing ")
+                    .append(one ? "it" : "them")
+                    .append(" until it is published again. Withdrawing takes ")
+                    .append(one ? "it" : "them")
+                    .append(" out there now, and nothing else.");
+        }
+        return question.toString();
+    }
+
+    private static List<String> names(Collection<StoredReel> reels) {
+        return reels.stream().map(reel -> reel.reel().name()).toList();
+    }
+
+    private List<StoredReel> live(Collection<PictureId> ids) {
+        return publications.liveWith(ids).stream().map(reels::find).toList();
     }
 
     /**
      * Puts pictures into the bin and takes their slides out of reels.
      *
-     * @param everywhere whether what is live is published again without them, at once
+     * @param everywhere whether what is live is published again at once, just without them
      */
     void bin(Collection<PictureId> ids, boolean everywhere) {
         Map<String, StoredReel> showing = showing(ids);
         pictures.bin(ids, true);
         showing.values().forEach(reel -> takeOut(reel, ids));
         if (everywhere) {
-            showing.values().stream().filter(reel -> reel.live() != null).forEach(reel -> withdraw(reel.id()));
+            live(ids).forEach(reel -> publishing.withdraw(reel, ids));
         }
         byItself.look();
     }
 
     private void takeOut(StoredReel reel, Collection<PictureId> ids) {
         if (reel.reel().follows() != null) {
-            reels.settle(reel.id(), EDITOR); // its set has let go of them by itself
-            return;
+            return; // its set has let go of them by itself
         }
         List<Edit> removals = reel.reel().slides().stream()
                 .filter(slide -> slide.carries().pictures().stream().anyMatch(ids::contains))
@@ -95,15 +105,6 @@ class Binning {
                 .toList();
         if (!removals.isEmpty()) {
             reels.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
-        }
-    }
-
-    /** Makes what is live do without it; a reel of which nothing is left is taken down. */
-    private void withdraw(String reel) {
-        try {
-            publishing.publish(reels.find(reel));
-        } catch (Refusal nothingLeft) {
-            publications.takeDown(reel);
         }
     }
 

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import tools.jackson.databind.JsonNode;
 
@@ -58,7 +59,7 @@ class LibraryController {
     record SetShown(String id, String name, String says, List<String> thumbnails, boolean open) {}
 
     @GetMapping("/pictures")
-    String page(Wish wish, Model model) {
+    String page(Wish wish, @RequestParam(defaultValue = "") String coming, Model model) {
         Set<PictureId> soft = softness.of();
         Wanted wanted = wish.wanted(soft);
         Found found = library.find(wanted, wish.from(PAGE), PAGE);
@@ -74,7 +75,7 @@ class LibraryController {
         model.addAttribute("total", found.total());
         model.addAttribute("missing", found.missing());
         model.addAttribute("soft", soft.size());
-        model.addAttribute("rows", Rows.of(shown));
+        model.addAttribute("rows", Rows.of(shown, coming));
         model.addAttribute("sets", shown(wish.set()));
         model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
         return "pictures";

@@ -97,6 +97,7 @@ class PictureSheetController {
         model.addAttribute(
                 "sets", String.join(", ", sets.names(List.of(picture.id())).getOrDefault(picture.id(), List.of())));
         model.addAttribute("versions", versions(picture));
+        model.addAttribute("version", version.id());
         model.addAttribute("binned", picture.binned());
         return "picture";
     }
@@ -132,7 +133,8 @@ class PictureSheetController {
     private static List<String> facts(StoredPicture picture) {
         Version version = picture.version();
         List<String> facts = new ArrayList<>();
-        facts.add(version.width() + " × " + version.height() + " px, " + version.format());
+        facts.add(version.width() + " × " + version.height() + " px");
+        facts.add(version.format() + " of " + size(version.bytes()));
         if (picture.taken() != null) {
             facts.add("taken " + TAKEN.format(picture.taken()));
         }
@@ -140,6 +142,12 @@ class PictureSheetController {
             facts.add(version.note());
         }
         return facts;
+    }
+
+    private static String size(long bytes) {
+        return bytes < 100_000
+                ? String.format(Locale.ENGLISH, "%.1f kB", bytes / 1e3)
+                : String.format(Locale.ENGLISH, "%.1f MB", bytes / 1e6);
     }
 
     private List<Former> versions(StoredPicture picture) {

@@ -65,7 +65,7 @@ public class ByItself implements SmartLifecycle {
     /** What somebody changed on the bench waits to be published by hand, and what came into the set waits with it. */
     private boolean onlyPicturesChanged(StoredReel reel, Published live) {
         Reel now = reel.reel();
-        Reel asPublished = reels.followedAt(reel.id(), live.revision());
+        Reel asPublished = reels.followed(live.document());
         return asPublished.withName(now.name()).withSlot(now.slot()).equals(now);
     }
 

@@ -61,7 +61,7 @@ class EmbedController {
         Map<String, Object> answer = new LinkedHashMap<>();
         answer.put("version", "1.0");
         answer.put("type", "rich");
-        answer.put("title", publishing.published(live).name());
+        answer.put("title", live.document().name());
         answer.put("provider_name", "Keen Reel");
         answer.put("provider_url", address.origin());
         answer.put("html", publishing.snippet(reel, live).element());

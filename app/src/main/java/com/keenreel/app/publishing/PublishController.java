@@ -2,11 +2,13 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
+import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.edit.Refusal;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Snippet;
 import java.util.Map;
@@ -77,7 +79,17 @@ class PublishController {
         model.addAttribute("slot", reel.reel().slot().toString());
         model.addAttribute("ways", Way.values());
         live.ifPresent(one -> whatIsLive(reel, one, model));
+        ahead(reel);
         return "publish";
+    }
+
+    /** Who looks at this page may publish soon: what that needs is made meanwhile, after everything that is urgent. */
+    private void ahead(StoredReel reel) {
+        try {
+            publishing.prepare(reel.reel(), JobStore.AHEAD);
+        } catch (Refusal saidWhenPublishing) {
+            // the page itself shows as well without
+        }
     }
 
     private void whatIsLive(StoredReel reel, Published live, Model model) {
@@ -91,6 +103,16 @@ class PublishController {
         model.addAttribute("element", snippet.element());
         model.addAttribute("plainElement", snippet.plainElement());
         model.addAttribute("frame", snippet.frame());
+    }
+
+    /**
+     * Has the files of pictures made that publishing needs, before anything else, and says how far that is: ask again
+     * until all are ready.
+     */
+    @PostMapping("/prints")
+    @ResponseBody
+    Prints.Progress prepare(@PathVariable String id) {
+        return publishing.prepare(reels.find(id).reel(), JobStore.SOON);
     }
 
     /** Publishes the head. */

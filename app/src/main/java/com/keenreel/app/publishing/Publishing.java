@@ -3,13 +3,12 @@ package com.keenreel.app.publishing;
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
-import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredPicture.Made;
-import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
@@ -18,6 +17,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.text.Advances;
+import com.keenreel.imaging.Format;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
 import com.keenreel.publish.Fingerprint;
@@ -31,37 +31,42 @@ import com.keenreel.publish.Snippet;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Makes drafts and publications. Both are written by the same hand; only the addresses of pictures differ. */
 @Component
 public class Publishing {
-    private static final PictureFiles NO_PICTURE = new PictureFiles(List.of(new PictureFiles.File(0, "/f/none.svg")));
+    private static final PictureFiles NO_PICTURE = PictureFiles.of(List.of(new PictureFiles.File(0, "/f/none.svg")));
 
-    private final ReelStore reels;
     private final PictureStore pictures;
     private final PublicationStore publications;
+    private final Prints prints;
     private final Workers workers;
     private final ContentFiles files;
     private final PublicAddress publicAddress;
     private final Advances type = new PublishedType();
 
     Publishing(
-            ReelStore reels,
             PictureStore pictures,
             PublicationStore publications,
+            Prints prints,
             Workers workers,
             ContentFiles files,
             PublicAddress publicAddress) {
-        this.reels = reels;
         this.pictures = pictures;
         this.publications = publications;
+        this.prints = prints;
         this.workers = workers;
         this.files = files;
         this.publicAddress = publicAddress;
@@ -84,129 +89,168 @@ public class Publishing {
 
     /** Where everything stands of what is live. */
     public Layout layout(Published live) {
-        Reel reel = reels.at(live.reelId(), live.revision());
+        Reel reel = live.document();
         return Layout.of(reel, frozen(reel, live).facts(type));
     }
 
     private Shelf frozen(Reel reel, Published live) {
         Map<PictureId, Version> versions = new LinkedHashMap<>();
-        live.versions().forEach((picture, version) -> versions.put(picture, pictures.version(version)));
+        reel.pictures().forEach(picture -> {
+            Long version = live.versions().get(picture);
+            if (version != null) {
+                versions.put(picture, pictures.version(version));
+            }
+        });
         return shelf(reel).frozen(versions);
     }
 
-    /** What the wall shows. */
-    public Fragment draft(Reel reel, String version) {
-        return FragmentWriter.write(draftMaterial(reel), version);
+    /** What the wall shows of a reel, if it were that. */
+    public Fragment draft(StoredReel stored, Reel shown) {
+        return FragmentWriter.write(draftMaterial(stored, shown), "revision " + stored.revision());
     }
 
     /** The page of a wall's frame. */
     public AddressPage draftPage(StoredReel reel, String port) {
-        Material material = draftMaterial(reel.reel());
+        Material material = draftMaterial(reel, reel.reel());
         Fragment fragment = FragmentWriter.write(material, "revision " + reel.revision());
         return AddressPage.draft(fragment, reel.slug(), material, port);
     }
 
-    private Material draftMaterial(Reel reel) {
-        Shelf shelf = shelf(reel);
-        Map<PictureId, PictureFiles> all = shelf.draftFiles();
-        return material(reel, shelf, all, all);
-    }
-
-    /** The material of a reel; {@code stable} has the files of its first picture. */
-    private Material material(
-            Reel reel, Shelf shelf, Map<PictureId, PictureFiles> all, Map<PictureId, PictureFiles> stable) {
-        Material material = new Material(reel, shelf.facts(type), all, NO_PICTURE);
-        PictureFiles first = material.firstPicture().map(stable::get).orElse(NO_PICTURE);
-        return new Material(reel, material.facts(), all, first);
+    private Material draftMaterial(StoredReel stored, Reel shown) {
+        Shelf shelf = shelf(shown);
+        Map<PictureId, PictureFiles> all = shelf.draftFiles(publications.liveWidths(stored.id()));
+        PictureFiles first = Material.firstPicture(shown).map(all::get).orElse(NO_PICTURE);
+        return new Material(shown, shelf.facts(type), all, first);
     }
 
     /**
-     * Publishes the head: waits for missing renditions, then goes live at once.
+     * Has the files made in which a reel would be published now.
+     *
+     * @param priority of {@link com.keenreel.app.store.JobStore}
+     * @return how far that is
+     * @throws Refusal when a picture cannot be published
+     */
+    public Prints.Progress prepare(Reel reel, long priority) {
+        Shelf shelf = shelf(reel);
+        return prints.ask(reel, shelf, shelf.facts(type), priority);
+    }
+
+    /**
+     * Publishes the head: waits for missing files of pictures, then goes live at once.
      *
      * @throws Refusal when there is nothing to publish, or a picture cannot be shown
      */
     public Published publish(StoredReel head) {
-        StoredReel reel = reels.settle(head.id(), "publishing");
-        if (reel.reel().slides().isEmpty()) {
+        Reel reel = head.reel();
+        if (reel.slides().isEmpty()) {
             throw new Refusal("A reel without slides cannot be published. Add a picture first.");
         }
-        Shelf shelf = shelf(reel.reel());
-        for (PictureId picture : reel.reel().pictures()) {
-            Version version = workers.await(shelf.version(picture).id(), Duration.ofMinutes(2));
-            if (version.state() != State.READY) {
-                throw new Refusal("A picture of this reel is not ready: "
-                        + (version.problem() == null ? "it is still being worked on." : version.problem()));
-            }
+        return publish(head, reel, () -> shelf(reel));
+    }
+
+    /**
+     * Publishes what is live again without those pictures, whatever was changed on the bench since; takes the reel down
+     * when nothing is left of it. Does nothing where none of them is live.
+     */
+    public void withdraw(StoredReel reel, Collection<PictureId> pictures) {
+        Published live = publications.live(reel.id()).orElse(null);
+        if (live == null || Collections.disjoint(live.versions().keySet(), pictures)) {
+            return;
         }
-        Published publication = publication(reel, shelf(reel.reel())); // what was seen in them is known now
+        Reel without = live.document()
+                .withSlides(live.document().slides().stream()
+                        .filter(slide -> Collections.disjoint(slide.carries().pictures(), pictures))
+                        .toList());
+        if (without.slides().isEmpty()) {
+            publications.takeDown(reel.id());
+        } else {
+            publish(reel, without, () -> frozen(without, live));
+        }
+    }
+
+    private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {
+        Shelf before = shelf.get();
+        prints.ask(reel, before, before.facts(type), JobStore.SOON);
+        workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
+        Published publication = publication(stored, reel, shelf.get()); // what was seen in them is known now
         PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
         publications.goLive(publication);
         return publication;
     }
 
-    private Published publication(StoredReel reel, Shelf shelf) {
+    private boolean complete(Reel reel, Shelf shelf) {
+        return prints.look(reel, shelf, shelf.facts(type)).isComplete();
+    }
+
+    private Published publication(StoredReel stored, Reel reel, Shelf shelf) {
         Set<Published.File> needed = new LinkedHashSet<>();
-        Material material = material(reel.slug(), reel.reel(), shelf, needed);
+        var made = prints.files(shelf, prints.widths(reel, shelf, shelf.facts(type)));
+        Material material = material(stored.slug(), reel, shelf, made, needed);
         PlayerFiles.shipped()
                 .published()
                 .forEach(own -> needed.add(new Published.File(own.sha256(), own.extension(), -1)));
         Fragment written = FragmentWriter.write(material, "");
         String fingerprint = Fingerprint.of(written);
-        String id = PlayerFiles.sha256((reel.id() + fingerprint).getBytes(StandardCharsets.UTF_8))
+        String id = PlayerFiles.sha256((stored.id() + fingerprint).getBytes(StandardCharsets.UTF_8))
                 .substring(0, 24);
         Fragment fragment = written.as(id);
-        AddressPage page = AddressPage.of(fragment, reel.slug(), material);
+        AddressPage page = AddressPage.of(fragment, stored.slug(), material);
         return new Published(
                 id,
-                reel.id(),
-                reel.revision(),
+                stored.id(),
+                stored.revision(),
+                reel,
                 fingerprint,
                 shelf.versions(),
                 fragment.markedJson(),
                 page.html(),
                 page.policy(),
-                new Snippet(material, "", reel.slug()).reserved(),
+                new Snippet(material, "", stored.slug()).reserved(),
                 List.copyOf(needed),
                 System.currentTimeMillis());
     }
 
-    private Material material(String slug, Reel reel, Shelf shelf, Set<Published.File> needed) {
+    /** The material of what is published in those files; adds everything that it needs. */
+    private Material material(
+            String slug, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made, Set<Published.File> needed) {
         Map<PictureId, PictureFiles> all = new LinkedHashMap<>();
-        Map<PictureId, PictureFiles> stable = new LinkedHashMap<>();
-        Optional<PictureId> first = new Material(reel, shelf.facts(type), Map.of(), NO_PICTURE).firstPicture();
-        for (PictureId picture : reel.pictures()) {
+        Optional<PictureId> first = Material.firstPicture(reel);
+        made.forEach((picture, own) -> {
             boolean isFirst = first.filter(picture::equals).isPresent();
-            List<PictureFiles.File> byContent = new ArrayList<>();
-            List<PictureFiles.File> atStable = new ArrayList<>();
-            for (Made made :
-                    Shelf.published(pictures.made(shelf.version(picture).id()))) {
-                String extension = made.format().extension();
-                byContent.add(new PictureFiles.File(made.width(), "/f/" + made.sha256() + "." + extension));
-                atStable.add(
-                        new PictureFiles.File(made.width(), "/r/" + slug + "/first-" + made.width() + "." + extension));
-                needed.add(new Published.File(made.sha256(), extension, isFirst ? made.width() : -1));
+            own.forEach(one ->
+                    needed.add(new Published.File(one.sha256(), one.format().extension(), isFirst ? one.width() : -1)));
+            all.put(picture, files(own, one -> "/f/" + one.sha256() + "."));
+        });
+        PictureFiles stable = first.map(picture -> files(
+                        made.getOrDefault(picture, List.of()), one -> "/r/" + slug + "/first-" + one.width() + "."))
+                .orElse(NO_PICTURE);
+        return new Material(reel, shelf.facts(type), all, stable);
+    }
+
+    private static PictureFiles files(List<Made> made, Function<Made, String> start) {
+        List<PictureFiles.File> browsers = new ArrayList<>();
+        PictureFiles.File fallback = null;
+        for (Made one : made) {
+            PictureFiles.File file = new PictureFiles.File(
+                    one.width(), start.apply(one) + one.format().extension());
+            if (one.format() == Format.WEBP || one.format() == Format.SVG) {
+                browsers.add(file);
+            } else {
+                fallback = file;
             }
-            if (byContent.isEmpty()) {
-                throw new Refusal("A picture of this reel is not ready: it is still being worked on.");
-            }
-            all.put(picture, new PictureFiles(byContent));
-            stable.put(picture, new PictureFiles(atStable));
         }
-        return material(reel, shelf, all, stable);
+        return fallback == null ? PictureFiles.of(browsers) : new PictureFiles(browsers, fallback);
     }
 
     /** Whether visitors would meet something else if the head were published now. */
     public boolean changedSince(StoredReel reel, Published live) {
         try {
-            return !publication(reel, shelf(reel.reel())).fingerprint().equals(live.fingerprint());
+            return !publication(reel, reel.reel(), shelf(reel.reel()))
+                    .fingerprint()
+                    .equals(live.fingerprint());
         } catch (Refusal notReady) {
             return true;
         }
-    }
-
-    /** The document that was published. */
-    public Reel published(Published publication) {
-        return reels.at(publication.reelId(), publication.revision());
     }
 
     /** What an editor pastes to show that publication, made for the slot that was chosen last. */
@@ -226,16 +270,28 @@ public class Publishing {
             return files.read(name);
         }
         int width = Integer.parseInt(name.substring("first-".length()));
+        String extension = address.substring(address.lastIndexOf('.') + 1);
         return live.files().stream()
-                .filter(file -> file.firstWidth() == width)
+                .filter(file -> file.firstWidth() == width && file.format().equals(extension))
                 .findFirst()
                 .map(file -> files.read(file.sha256()))
                 .orElseThrow(() -> new NotThere("A picture of this publication is missing."));
     }
 
     private Material material(StoredReel reel, Published live) {
-        Reel published = published(live).withSlot(reel.reel().slot());
-        return material(reel.slug(), published, frozen(published, live), new LinkedHashSet<>());
+        Reel published = live.document().withSlot(reel.reel().slot());
+        Shelf shelf = frozen(published, live);
+        Set<String> own = live.files().stream().map(Published.File::sha256).collect(Collectors.toSet());
+        Map<Long, List<Made>> made = pictures.made(shelf.versions().values());
+        Map<PictureId, List<Made>> files = new LinkedHashMap<>();
+        published
+                .pictures()
+                .forEach(picture -> files.put(
+                        picture,
+                        made.getOrDefault(shelf.version(picture).id(), List.of()).stream()
+                                .filter(one -> own.contains(one.sha256()))
+                                .toList()));
+        return material(reel.slug(), published, shelf, files, new LinkedHashSet<>());
     }
 
     /** The height that code for a page would keep free if the head were published now; empty when it cannot be. */
@@ -243,6 +299,6 @@ public class Publishing {
         if (reel.reel().slides().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Snippet(draftMaterial(reel.reel()), "", reel.slug()).reserved());
+        return Optional.of(new Snippet(draftMaterial(reel, reel.reel()), "", reel.slug()).reserved());
     }
 }

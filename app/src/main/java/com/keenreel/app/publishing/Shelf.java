@@ -2,7 +2,6 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.StoredPicture;
-import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -12,7 +11,6 @@ import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.Darkroom;
 import com.keenreel.imaging.Format;
 import com.keenreel.publish.PictureFiles;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +19,13 @@ import java.util.Map;
 public final class Shelf {
     private final Map<PictureId, Version> versions = new LinkedHashMap<>();
     private final Map<PictureId, PictureWords> words = new LinkedHashMap<>();
+    private final Map<PictureId, String> names = new LinkedHashMap<>();
 
     Shelf(List<StoredPicture> pictures) {
         for (StoredPicture picture : pictures) {
             versions.put(picture.id(), picture.version());
             words.put(picture.id(), picture.words());
+            names.put(picture.id(), picture.name());
         }
     }
 
@@ -51,6 +51,11 @@ public final class Shelf {
         return version;
     }
 
+    /** The name of a picture's file. */
+    String name(PictureId picture) {
+        return names.getOrDefault(picture, "A picture");
+    }
+
     /** The version in which each picture is shown, by id. */
     public Map<PictureId, Long> versions() {
         Map<PictureId, Long> ids = new LinkedHashMap<>();
@@ -58,18 +63,27 @@ public final class Shelf {
         return ids;
     }
 
-    /** The files of a draft: addresses inside the application, known before they are made. */
-    Map<PictureId, PictureFiles> draftFiles() {
+    /**
+     * The files of a draft, at addresses inside the application: those that are live, so that the wall shows what
+     * visitors see and no picture is loaded anew while a shape is being turned; else those of the library, whose addresses
+     * are known before they are made.
+     *
+     * @param live the widths in which versions are live
+     */
+    Map<PictureId, PictureFiles> draftFiles(Map<Long, List<Integer>> live) {
         Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
-        versions.forEach((picture, version) -> files.put(picture, draft(version)));
+        versions.forEach((picture, version) -> {
+            List<Integer> library = Darkroom.widths(version.width(), version.height());
+            files.put(picture, draft(version, live.getOrDefault(version.id(), library)));
+        });
         return files;
     }
 
-    private static PictureFiles draft(Version version) {
+    private static PictureFiles draft(Version version, List<Integer> widths) {
         if (version.format() == Format.SVG) {
-            return new PictureFiles(List.of(new PictureFiles.File(0, address(version, 0))));
+            return PictureFiles.of(List.of(new PictureFiles.File(0, address(version, 0))));
         }
-        return new PictureFiles(Darkroom.widths(version.width(), version.height()).stream()
+        return PictureFiles.of(widths.stream()
                 .map(width -> new PictureFiles.File(width, address(version, width)))
                 .toList());
     }
@@ -92,14 +106,6 @@ public final class Shelf {
     /** Where the application shows a version for working on it. */
     public static String large(Version version) {
         List<Integer> widths = Darkroom.widths(version.width(), version.height());
-        return address(version, version.format() == Format.SVG ? 0 : widths.get(Math.min(2, widths.size() - 1)));
-    }
-
-    /** The published files of those made ones: shapes as they are, pixels as WebP by rising width. */
-    static List<Made> published(List<Made> made) {
-        return made.stream()
-                .filter(one -> one.format() == Format.SVG || one.format() == Format.WEBP)
-                .sorted(Comparator.comparing(Made::width))
-                .toList();
+        return address(version, version.format() == Format.SVG ? 0 : widths.get(Math.min(1, widths.size() - 1)));
     }
 }

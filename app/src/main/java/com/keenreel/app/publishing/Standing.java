@@ -62,7 +62,7 @@ class Standing {
         if (!publishing.changedSince(reel, live)) {
             return List.of();
         }
-        List<String> words = new ArrayList<>(differences(publishing.published(live), reel.reel()));
+        List<String> words = new ArrayList<>(differences(live.document(), reel.reel()));
         Map<?, Long> now = publishing.shelf(reel.reel()).versions();
         if (live.versions().entrySet().stream()
                 .anyMatch(shown ->
@@ -113,7 +113,7 @@ class Standing {
         Optional<Reel> live = all.stream()
                 .filter(one -> one.id().equals(reel.live()))
                 .findFirst()
-                .map(publishing::published);
+                .map(Published::document);
         return all.stream()
                 .filter(one -> !one.id().equals(reel.live()))
                 .limit(EARLIER)
@@ -121,7 +121,7 @@ class Standing {
                         one.id(),
                         one.revision(),
                         when(wentLive.getOrDefault(one.id(), one.madeAt())),
-                        live.map(now -> shortened(differences(now, publishing.published(one))))
+                        live.map(now -> shortened(differences(now, one.document())))
                                 .orElse(List.of())))
                 .toList();
     }

@@ -2,7 +2,14 @@ package com.keenreel.app.store;
 
 import static com.keenreel.app.store.sql.Tables.JOB;
 
+import com.keenreel.app.store.sql.tables.records.JobRecord;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
@@ -16,6 +23,9 @@ public class JobStore {
     /** The priority of uploads. */
     public static final long IN_TURN = 10;
 
+    /** The priority of work ahead of need. */
+    public static final long AHEAD = 20;
+
     private final DSLContext sql;
 
     public JobStore(DSLContext sql) {
@@ -26,9 +36,22 @@ public class JobStore {
      * A piece of work.
      *
      * @param version whose renditions are to be made
+     * @param widths px across, by rising width; empty for what the library itself keeps
      * @param attempt counted from 1
      */
-    public record Job(long version, long attempt) {}
+    public record Job(long id, long version, List<Integer> widths, long attempt) {
+        public Job {
+            widths = List.copyOf(widths);
+        }
+    }
+
+    private static Job job(JobRecord row) {
+        List<Integer> widths = Arrays.stream(row.getWidths().split(" "))
+                .filter(width -> !width.isEmpty())
+                .map(Integer::valueOf)
+                .toList();
+        return new Job(row.getId(), row.getVersionId(), widths, row.getAttempts());
+    }
 
     static void add(DSLContext tx, long version, long priority) {
         tx.insertInto(JOB)
@@ -37,8 +60,55 @@ public class JobStore {
                 .execute();
     }
 
-    static void end(DSLContext tx, long version) {
-        tx.deleteFrom(JOB).where(JOB.VERSION_ID.eq(version)).execute();
+    /** Ends the first work on a version; work on more widths stays. */
+    static void endFirst(DSLContext tx, long version) {
+        tx.deleteFrom(JOB).where(JOB.VERSION_ID.eq(version), JOB.WIDTHS.eq("")).execute();
+    }
+
+    static void end(DSLContext tx, Job job) {
+        tx.deleteFrom(JOB).where(JOB.ID.eq(job.id())).execute();
+    }
+
+    /**
+     * Asks for more widths of a version, as far as nobody has asked for them yet, and for all that was asked for at least
+     * at that priority. What failed before is tried anew.
+     *
+     * @param missing px across, not made yet
+     */
+    public void more(long version, Collection<Integer> missing, long priority) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            tx.deleteFrom(JOB)
+                    .where(JOB.VERSION_ID.eq(version), JOB.PROBLEM.isNotNull())
+                    .execute();
+            TreeSet<Integer> fresh = new TreeSet<>(missing);
+            tx.selectFrom(JOB).where(JOB.VERSION_ID.eq(version)).fetch(JobStore::job).stream()
+                    .map(Job::widths)
+                    .forEach(fresh::removeAll);
+            if (!fresh.isEmpty()) {
+                String widths = fresh.stream().map(String::valueOf).collect(Collectors.joining(" "));
+                tx.insertInto(JOB)
+                        .set(JOB.VERSION_ID, version)
+                        .set(JOB.PRIORITY, priority)
+                        .set(JOB.WIDTHS, widths)
+                        .execute();
+            }
+            hurry(tx, version, priority);
+        });
+    }
+
+    /** Why more widths of a version could not be made; empty while they can. */
+    public Optional<String> problem(long version) {
+        return sql.select(JOB.PROBLEM)
+                .from(JOB)
+                .where(JOB.VERSION_ID.eq(version), JOB.PROBLEM.isNotNull())
+                .limit(1)
+                .fetchOptional(JOB.PROBLEM);
+    }
+
+    /** Says why work cannot be done; it is not taken again until somebody asks for it anew. */
+    public void giveUp(Job job, String problem) {
+        sql.update(JOB).set(JOB.PROBLEM, problem).where(JOB.ID.eq(job.id())).execute();
     }
 
     /** Takes the next piece of work that nobody has taken. */
@@ -46,27 +116,31 @@ public class JobStore {
         return sql.transactionResult(inside -> {
             DSLContext tx = DSL.using(inside);
             var next = tx.selectFrom(JOB)
-                    .where(JOB.TAKEN_AT.isNull())
+                    .where(waiting())
                     .orderBy(JOB.PRIORITY, JOB.ID)
                     .limit(1)
                     .fetchOptional();
-            next.ifPresent(job -> {
-                job.setTakenAt(System.currentTimeMillis());
-                job.setAttempts(job.getAttempts() + 1);
-                job.update();
+            next.ifPresent(row -> {
+                row.setTakenAt(System.currentTimeMillis());
+                row.setAttempts(row.getAttempts() + 1);
+                row.update();
             });
-            return next.map(job -> new Job(job.getVersionId(), job.getAttempts()));
+            return next.map(JobStore::job);
         });
     }
 
     /** True when work waits to be taken; cheaper than taking it. */
     public boolean waits() {
-        return sql.fetchExists(JOB, JOB.TAKEN_AT.isNull());
+        return sql.fetchExists(JOB, waiting());
+    }
+
+    private static Condition waiting() {
+        return JOB.TAKEN_AT.isNull().and(JOB.PROBLEM.isNull());
     }
 
     /** How much work is not done. */
     public int undone() {
-        return sql.fetchCount(JOB);
+        return sql.fetchCount(JOB, JOB.PROBLEM.isNull());
     }
 
     /** Gives back work that a killed process had taken. */
@@ -75,15 +149,19 @@ public class JobStore {
     }
 
     /** Gives back work that could not be done this time. */
-    public void giveBack(long version) {
-        sql.update(JOB).setNull(JOB.TAKEN_AT).where(JOB.VERSION_ID.eq(version)).execute();
+    public void giveBack(Job job) {
+        sql.update(JOB).setNull(JOB.TAKEN_AT).where(JOB.ID.eq(job.id())).execute();
     }
 
     /** Puts work for that version in front of other work. */
     public void hurry(long version) {
-        sql.update(JOB)
-                .set(JOB.PRIORITY, SOON)
-                .where(JOB.VERSION_ID.eq(version), JOB.PRIORITY.gt(SOON))
+        hurry(sql, version, SOON);
+    }
+
+    private static void hurry(DSLContext tx, long version, long priority) {
+        tx.update(JOB)
+                .set(JOB.PRIORITY, priority)
+                .where(JOB.VERSION_ID.eq(version), JOB.PRIORITY.gt(priority))
                 .execute();
     }
 }

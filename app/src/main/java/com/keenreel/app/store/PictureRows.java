@@ -69,6 +69,7 @@ final class PictureRows {
                 row.get(PICTURE_VERSION.ID),
                 new PictureId(row.get(PICTURE_VERSION.PICTURE_ID)),
                 row.get(PICTURE_VERSION.SHA256),
+                row.get(PICTURE_VERSION.BYTES),
                 Format.valueOf(row.get(PICTURE_VERSION.FORMAT).toUpperCase(Locale.ROOT)),
                 row.get(PICTURE_VERSION.WIDTH).intValue(),
                 row.get(PICTURE_VERSION.HEIGHT).intValue(),

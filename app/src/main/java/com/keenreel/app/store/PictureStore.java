@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -314,14 +315,21 @@ public class PictureStore {
 
     /** The files in which a version is shown, by rising width; empty until they are made. */
     public List<Made> made(long version) {
+        return made(List.of(version)).getOrDefault(version, List.of());
+    }
+
+    /** The files in which versions are shown, by version, by rising width; those of which nothing is made are left out. */
+    public Map<Long, List<Made>> made(Collection<Long> versions) {
         return sql.selectFrom(RENDITION)
-                .where(RENDITION.VERSION_ID.eq(version))
-                .orderBy(RENDITION.WIDTH)
-                .fetch(row -> new Made(
-                        row.getWidth().intValue(),
-                        Format.valueOf(row.getFormat().toUpperCase(Locale.ROOT)),
-                        row.getSha256(),
-                        row.getBytes()));
+                .where(RENDITION.VERSION_ID.in(versions))
+                .orderBy(RENDITION.WIDTH, RENDITION.FORMAT)
+                .fetchGroups(
+                        row -> row.getVersionId(),
+                        row -> new Made(
+                                row.getWidth().intValue(),
+                                Format.valueOf(row.getFormat().toUpperCase(Locale.ROOT)),
+                                row.getSha256(),
+                                row.getBytes()));
     }
 
     /**
@@ -332,17 +340,7 @@ public class PictureStore {
     public void finish(long version, List<Made> made, Seen seen, String copy) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
-            List<org.jooq.Query> inserts = new ArrayList<>();
-            for (Made one : made) {
-                inserts.add(tx.insertInto(RENDITION)
-                        .set(RENDITION.VERSION_ID, version)
-                        .set(RENDITION.WIDTH, (long) one.width())
-                        .set(RENDITION.FORMAT, PictureRows.word(one.format()))
-                        .set(RENDITION.SHA256, one.sha256())
-                        .set(RENDITION.BYTES, one.bytes())
-                        .onConflictDoNothing());
-            }
-            tx.batch(inserts).execute();
+            keep(tx, version, made);
             tx.update(PICTURE_VERSION)
                     .set(PICTURE_VERSION.TRAITS, TraitsJson.write(seen.traits()))
                     .set(PICTURE_VERSION.COPY_SHA256, copy)
@@ -351,6 +349,29 @@ public class PictureStore {
                     .execute();
             end(tx, version, State.READY, null);
         });
+    }
+
+    /** Ends work on more widths: the version has these files too. */
+    public void finish(JobStore.Job job, List<Made> made) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            keep(tx, job.version(), made);
+            JobStore.end(tx, job);
+        });
+    }
+
+    private static void keep(DSLContext tx, long version, List<Made> made) {
+        List<org.jooq.Query> inserts = new ArrayList<>();
+        for (Made one : made) {
+            inserts.add(tx.insertInto(RENDITION)
+                    .set(RENDITION.VERSION_ID, version)
+                    .set(RENDITION.WIDTH, (long) one.width())
+                    .set(RENDITION.FORMAT, PictureRows.word(one.format()))
+                    .set(RENDITION.SHA256, one.sha256())
+                    .set(RENDITION.BYTES, one.bytes())
+                    .onConflictDoNothing());
+        }
+        tx.batch(inserts).execute();
     }
 
     /** Ends work that did not go well. */
@@ -364,6 +385,6 @@ public class PictureStore {
                 .set(PICTURE_VERSION.PROBLEM, problem)
                 .where(PICTURE_VERSION.ID.eq(version))
                 .execute();
-        JobStore.end(tx, version);
+        JobStore.endFirst(tx, version);
     }
 }

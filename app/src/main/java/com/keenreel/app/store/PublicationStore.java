@@ -4,8 +4,11 @@ import static com.keenreel.app.store.sql.Tables.LIVE_CHANGE;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_FILE;
 import static com.keenreel.app.store.sql.Tables.REEL;
+import static com.keenreel.app.store.sql.Tables.RENDITION;
 
 import com.keenreel.core.reel.PictureId;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,6 +55,7 @@ public class PublicationStore {
                 .set(PUBLICATION.ID, publication.id())
                 .set(PUBLICATION.REEL_ID, publication.reelId())
                 .set(PUBLICATION.REVISION, publication.revision())
+                .set(PUBLICATION.DOCUMENT, DocumentJson.write(publication.document()))
                 .set(PUBLICATION.FINGERPRINT, publication.fingerprint())
                 .set(PUBLICATION.VERSIONS, versions.toString())
                 .set(PUBLICATION.FRAGMENT, publication.fragment())
@@ -190,6 +194,7 @@ public class PublicationStore {
                         row.get(PUBLICATION.ID),
                         row.get(PUBLICATION.REEL_ID),
                         row.get(PUBLICATION.REVISION),
+                        DocumentJson.read(row.get(PUBLICATION.DOCUMENT)),
                         row.get(PUBLICATION.FINGERPRINT),
                         versions(row.get(PUBLICATION.VERSIONS)),
                         row.get(PUBLICATION.FRAGMENT),
@@ -208,6 +213,34 @@ public class PublicationStore {
                         row.getSha256(),
                         row.getFormat(),
                         row.getFirstWidth() == null ? -1 : row.getFirstWidth().intValue()));
+    }
+
+    /** The reels of which what is live shows one of those pictures. */
+    public List<String> liveWith(Collection<PictureId> pictures) {
+        return sql
+                .select(REEL.ID, PUBLICATION.VERSIONS)
+                .from(REEL)
+                .join(PUBLICATION)
+                .on(PUBLICATION.ID.eq(REEL.LIVE))
+                .orderBy(REEL.NAME)
+                .fetch()
+                .stream()
+                .filter(row -> !Collections.disjoint(versions(row.value2()).keySet(), pictures))
+                .map(row -> row.value1())
+                .toList();
+    }
+
+    /** The widths in which each version of a picture is live in that reel, by rising width. */
+    public Map<Long, List<Integer>> liveWidths(String reelId) {
+        return sql.selectDistinct(RENDITION.VERSION_ID, RENDITION.WIDTH)
+                .from(REEL)
+                .join(PUBLICATION_FILE)
+                .on(PUBLICATION_FILE.PUBLICATION_ID.eq(REEL.LIVE))
+                .join(RENDITION)
+                .on(RENDITION.SHA256.eq(PUBLICATION_FILE.SHA256))
+                .where(REEL.ID.eq(reelId), RENDITION.FORMAT.eq("webp"))
+                .orderBy(RENDITION.WIDTH)
+                .fetchGroups(row -> row.value1(), row -> row.value2().intValue());
     }
 
     private static Map<PictureId, Long> versions(String json) {

@@ -1,6 +1,7 @@
 package com.keenreel.app.store;
 
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
 import java.util.List;
 import java.util.Map;
 
@@ -9,7 +10,8 @@ import java.util.Map;
  *
  * @param id its id
  * @param reelId the reel
- * @param revision the revision that was published
+ * @param revision the newest revision of the reel at that moment
+ * @param document what visitors meet: with the slides that a followed set gave then, or without what was withdrawn
  * @param fingerprint what visitors meet, as a hash
  * @param versions the versions of pictures that it shows
  * @param fragment JSON, addresses marked
@@ -23,6 +25,7 @@ public record Published(
         String id,
         String reelId,
         long revision,
+        Reel document,
         String fingerprint,
         Map<PictureId, Long> versions,
         String fragment,

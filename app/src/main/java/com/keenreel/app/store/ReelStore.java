@@ -7,7 +7,6 @@ import static com.keenreel.app.store.sql.Tables.REVISION;
 
 import com.keenreel.app.store.sql.tables.records.RevisionRecord;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.Follow;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.Say;
@@ -153,29 +152,6 @@ public class ReelStore {
     }
 
     /**
-     * Writes the slides that a followed set gives now into the history, so that what is published can be found there.
-     * Changes nothing for a reel that is picked by hand, or whose slides are written already.
-     */
-    public StoredReel settle(String id, String editor) {
-        StoredReel head = find(id);
-        Following follows = head.reel().follows();
-        if (follows == null || at(id, head.revision()).equals(head.reel())) {
-            return head;
-        }
-        return change(
-                id,
-                Ids.fresh(),
-                (tx, now) -> appendEdit(
-                        tx,
-                        now,
-                        new Follow(now.reel().follows()),
-                        "slides as their set is now",
-                        null,
-                        editor,
-                        Ids.fresh()));
-    }
-
-    /**
      * What a reel was at that revision.
      *
      * @throws NotThere when there is no such revision
@@ -188,9 +164,9 @@ public class ReelStore {
                 .orElseThrow(() -> new NotThere("There is no such revision.")));
     }
 
-    /** What a reel was at that revision, with the slides that the set it followed has now. */
-    public Reel followedAt(String id, long revision) {
-        return followed(sql, at(id, revision));
+    /** A document as it is read now: where it follows a set, with the slides that the set has now. */
+    public Reel followed(Reel document) {
+        return followed(sql, document);
     }
 
     /** What was done after that revision, in words, oldest first. */

@@ -41,6 +41,7 @@ public record StoredPicture(
      * One version of a picture: a file, how it was turned and trimmed, and the point that crops keep in view.
      *
      * @param sha256 of the file as it was brought
+     * @param bytes of that file
      * @param width px across when adjusted
      * @param height px down when adjusted
      * @param chosen the focal point that somebody chose; null for the calculated one
@@ -52,6 +53,7 @@ public record StoredPicture(
             long id,
             PictureId picture,
             String sha256,
+            long bytes,
             Format format,
             int width,
             int height,

@@ -46,6 +46,7 @@ class KilledTest {
                     id,
                     reel.id(),
                     reel.revision(),
+                    reel.reel(),
                     id,
                     Map.of(),
                     "fragment " + n,

@@ -8,6 +8,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,6 +25,14 @@ public record Need(List<Use> uses) {
     private static final int TO = 2560;
     private static final int STEP = 20;
     private static final double SOFT = 1.25;
+
+    /** Device pixels that no page is wider than on screens in use, so that none is needed wider. */
+    private static final int MOST = 3840;
+
+    /** Widths that differ by less than this factor are as good as one. */
+    private static final double NEAR = 1.2;
+
+    private static final int[] PASTED = {320, 640, 960, 1440, 1920, 2560};
 
     /**
      * One width at which a picture is drawn.
@@ -48,12 +57,15 @@ public record Need(List<Use> uses) {
             return Map.of();
         }
         Layout layout = Layout.of(reel, facts);
+        Map<SetUp, Map<String, Placed>> all = new EnumMap<>(SetUp.class);
+        for (SetUp setUp : SetUp.values()) {
+            collect(layout.frame(setUp), all.computeIfAbsent(setUp, any -> new HashMap<>()));
+        }
         Map<PictureId, List<Use>> uses = new LinkedHashMap<>();
         for (int host = FROM; host <= TO; host += STEP) {
             SetUp setUp = layout.setUp(host);
             double width = layout.inHost(setUp).width().at(host, 800);
-            Map<String, Placed> parts = new HashMap<>();
-            collect(layout.frame(setUp), parts);
+            Map<String, Placed> parts = all.getOrDefault(setUp, Map.of());
             for (int n = 1; n <= reel.slides().size(); n++) {
                 Slide slide = reel.slides().get(n - 1);
                 List<PictureId> pictures = slide.carries().pictures();
@@ -91,9 +103,29 @@ public record Need(List<Use> uses) {
     }
 
     /**
-     * The widths in which to keep the picture, so that visitors load as little more than they need as can be: at most 6,
+     * The widths in which the first picture of a reel is published, px: those of 320, 640, 960, 1440, 1920 and 2560 that
+     * are well below its own, and its own where it is smaller than the greatest. Code that was pasted into pages names them and outlives publications, so they do not follow what
+     * one publication needs.
+     *
+     * @param own pixels across that the picture has
+     */
+    public static List<Integer> pasted(int own) {
+        List<Integer> widths = new ArrayList<>();
+        for (int width : PASTED) {
+            if (width * NEAR < own || width == PASTED[PASTED.length - 1] && width < own) {
+                widths.add(width);
+            }
+        }
+        if (own <= PASTED[PASTED.length - 1]) {
+            widths.add(own);
+        }
+        return List.copyOf(widths);
+    }
+
+    /**
+     * The widths in which to publish the picture, so that visitors load as little more than they need as can be: at most 6,
      * of which the expected number of pixels loaded over pixels needed is least, over all widths of the host and 1, 2 and
-     * 3 device pixels per CSS px, all equally likely. Found by dynamic programming over the needs in steps of 16 px.
+     * 3 device pixels per CSS px, all equally likely, and 3840 px at most. Found by dynamic programming over the needs in steps of 16 px.
      *
      * @param own pixels across that the picture has; none is greater
      * @param most how many widths at most, 1 or more
@@ -104,11 +136,11 @@ public record Need(List<Use> uses) {
         for (Use use : uses) {
             for (int density = 1; density <= 3; density++) {
                 int needed = (int) Math.ceil(use.drawn() * density / step) * step;
-                counts.merge(Math.max(1, Math.min(own, needed)), 1, Integer::sum);
+                counts.merge(Math.max(1, Math.min(Math.min(own, MOST), needed)), 1, Integer::sum);
             }
         }
         if (counts.isEmpty()) {
-            return List.of(own);
+            return List.of(Math.min(own, MOST));
         }
         int[] need = counts.keySet().stream().mapToInt(Integer::intValue).toArray();
         int[] count = counts.values().stream().mapToInt(Integer::intValue).toArray();

@@ -30,6 +30,21 @@ class NeedTest {
     }
 
     @Test
+    void noScreenNeedsMoreThanFourThousandPixels() {
+        assertThat(of(2560).widths(8000, 6)).containsExactly(2560, 3840);
+        assertThat(new Need(List.of()).widths(8000, 6)).containsExactly(3840);
+    }
+
+    @Test
+    void theFirstPictureKeepsTheWidthsThatPastedCodeNames() {
+        assertThat(Need.pasted(4000)).containsExactly(320, 640, 960, 1440, 1920, 2560);
+        assertThat(Need.pasted(2560)).containsExactly(320, 640, 960, 1440, 1920, 2560);
+        assertThat(Need.pasted(2600)).containsExactly(320, 640, 960, 1440, 1920, 2560);
+        assertThat(Need.pasted(1000)).containsExactly(320, 640, 1000);
+        assertThat(Need.pasted(90)).containsExactly(90);
+    }
+
+    @Test
     void whatIsDrawnLargerThanItIsIsSoft() {
         assertThat(of(390).most()).isEqualTo(780);
         assertThat(of(390, 1280).most()).isEqualTo(1280);
@@ -42,7 +57,7 @@ class NeedTest {
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void nothingChosenByHandIsBetter(long seed) {
         Random random = new Random(seed);
-        double[] drawn = random.doubles(4, 280, 1300).toArray();
+        double[] drawn = random.doubles(4, 280, 1280).toArray();
         Need need = of(drawn);
         for (int most = 1; most <= 4; most++) {
             List<Integer> chosen = need.widths(4000, most);
