@@ -13,11 +13,13 @@ const keep = (back, forth) => sessionStorage.setItem(key, JSON.stringify({ back,
 
 /** Does something, then shows the page as it is now; says why when it is refused. */
 async function change(doing, back = [...steps.back, version], forth = []) {
+  const saying = setTimeout(() => notice('It is being made ready.'), 400);
   try {
     await ready(await doing());
     keep(back, forth);
     location.reload();
   } catch (failed) {
+    clearTimeout(saying);
     problem.textContent = failed.problem ?? 'Keen Reel was not reached. Nothing was changed.';
   }
 }

@@ -75,6 +75,12 @@ const incoming = () => ({
   stop() {
     stop();
   },
+  closeFiles() {
+    this.$refs.files.replaceChildren();
+    this.total = this.begun = 0;
+    amount.all = amount.sent = 0;
+    this.count();
+  },
   /** A file that is on its way holds its place in the rows, as far as those in front of it leave some. */
   async follow(file, share) {
     let own = coming.find((one) => one.file === file);

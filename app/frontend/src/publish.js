@@ -24,7 +24,7 @@ Alpine.data('publish', () => ({
     }
   },
   get progress() {
-    return `Making pictures in the sizes that this reel needs: ${this.ready} of ${this.of} ready.`;
+    return `Making pictures ready: ${this.ready} of ${this.of}.`;
   },
   /** Has the pictures made first, telling how far that is; then what is live changes at once. */
   async publish() {
