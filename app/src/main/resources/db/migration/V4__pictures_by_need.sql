@@ -12,3 +12,8 @@ UPDATE publication SET document = (
 
 -- Which files of a version are live.
 CREATE INDEX rendition_by_content ON rendition (sha256);
+
+-- The library counts without reading what is seen in every picture.
+CREATE INDEX picture_version_failed ON picture_version (id) WHERE state = 'failed';
+CREATE INDEX picture_version_by_size ON picture_version (bytes);
+CREATE INDEX member_by_place ON member (set_id, position);

@@ -1,6 +1,7 @@
 package com.keenreel.imaging;
 
 import com.luciad.imageio.webp.WebPWriteParam;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import javax.imageio.IIOImage;
@@ -41,7 +42,8 @@ final class Encoding {
             if (format == Format.JPEG) {
                 how.setProgressiveMode(ImageWriteParam.MODE_DEFAULT);
             }
-            writer.write(null, new IIOImage(pixels.image(), null, null), how);
+            BufferedImage image = format == Format.JPEG ? pixels.bands() : pixels.image();
+            writer.write(null, new IIOImage(image, null, null), how);
         } catch (IOException never) {
             throw new IllegalStateException(never); // memory is not a device that fails
         } finally {

@@ -1,7 +1,13 @@
 package com.keenreel.imaging;
 
+import java.awt.Transparency;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
+import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
+import java.awt.image.Raster;
 
 /**
  * A picture in memory: one packed int per pixel (alpha, red, green, blue; not premultiplied).
@@ -64,6 +70,29 @@ record Pixels(int width, int height, int[] argb, boolean alpha) implements Lines
             }
         }
         return new Pixels(w, h, turned, alpha);
+    }
+
+    /** A copy of what is not transparent, a byte a band: the JPEG encoder reads it in half the time. */
+    BufferedImage bands() {
+        byte[] bands = new byte[3 * argb.length];
+        for (int i = 0, to = 0; i < argb.length; i++, to += 3) {
+            int pixel = argb[i];
+            bands[to] = (byte) (pixel >> 16);
+            bands[to + 1] = (byte) (pixel >> 8);
+            bands[to + 2] = (byte) pixel;
+        }
+        int[] order = {0, 1, 2};
+        return new BufferedImage(
+                new ComponentColorModel(
+                        ColorSpace.getInstance(ColorSpace.CS_sRGB),
+                        false,
+                        false,
+                        Transparency.OPAQUE,
+                        DataBuffer.TYPE_BYTE),
+                Raster.createInterleavedRaster(
+                        new DataBufferByte(bands, bands.length), width, height, 3 * width, 3, order, null),
+                false,
+                null);
     }
 
     /** A copy for encoders. */

@@ -36,16 +36,14 @@ public class LibraryStore {
         Condition which = condition(wanted);
         var counted = sql.select(DSL.count(), DSL.count().filterWhere(PICTURE.ALT.eq("")))
                 .from(PICTURE)
-                .join(PICTURE_VERSION)
-                .on(PICTURE_VERSION.ID.eq(PICTURE.VERSION_ID))
                 .where(which)
                 .fetchSingle();
         return new Found(PictureRows.select(sql, which, order(wanted), from, most), counted.value1(), counted.value2());
     }
 
     private static Condition condition(Wanted wanted) {
-        Condition which = PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED));
-        which = which.and(wanted.binned() ? PICTURE.BINNED_AT.isNotNull() : PICTURE.BINNED_AT.isNull());
+        Condition which = wanted.binned() ? PICTURE.BINNED_AT.isNotNull() : PICTURE.BINNED_AT.isNull();
+        which = which.and(whole());
         for (String word : Sought.of(wanted.text()).strip().split("\\s+")) {
             which = word.isEmpty()
                     ? which
@@ -71,6 +69,13 @@ public class LibraryStore {
         return which;
     }
 
+    /** Without those of which nothing can be shown; there are few, and an index of their own has them. */
+    private static Condition whole() {
+        return PICTURE.VERSION_ID.notIn(DSL.select(PICTURE_VERSION.ID)
+                .from(PICTURE_VERSION)
+                .where(PICTURE_VERSION.STATE.eq(DSL.inline(PictureRows.word(State.FAILED)))));
+    }
+
     private static List<SortField<?>> order(Wanted wanted) {
         return switch (wanted.order()) {
             case NEWEST -> List.of(PICTURE.ADDED_AT.desc(), PICTURE.ID.asc());
@@ -91,16 +96,13 @@ public class LibraryStore {
 
     /** How much there is of everything. */
     public Counts counts() {
-        Condition here =
-                PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED)).and(PICTURE.BINNED_AT.isNull());
+        Condition here = PICTURE.BINNED_AT.isNull().and(whole());
         var unused = DSL.notExists(DSL.selectOne().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)));
         var counted = sql.select(
                         DSL.count().filterWhere(here),
                         DSL.count().filterWhere(here.and(unused)),
                         DSL.count().filterWhere(PICTURE.BINNED_AT.isNotNull()))
                 .from(PICTURE)
-                .join(PICTURE_VERSION)
-                .on(PICTURE_VERSION.ID.eq(PICTURE.VERSION_ID))
                 .fetchSingle();
         Number bytes = sql.select(DSL.coalesce(DSL.sum(PICTURE_VERSION.BYTES), DSL.inline(java.math.BigDecimal.ZERO)))
                 .from(PICTURE_VERSION)

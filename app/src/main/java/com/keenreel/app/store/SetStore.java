@@ -195,13 +195,23 @@ public class SetStore {
                 .from(PICTURE_SET)
                 .fetch(row -> {
                     SetId id = new SetId(row.value1());
-                    List<PictureId> first =
-                            members(id).stream().limit(3).map(Member::picture).toList();
-                    return new Stored(id, row.value2(), row.value3(), row.value4(), first);
+                    return new Stored(id, row.value2(), row.value3(), row.value4(), first(id));
                 })
                 .stream()
                 .sorted((one, other) -> SetOrder.byName(one.name(), other.name()))
                 .toList();
+    }
+
+    /** The pictures that stand for a set. */
+    private List<PictureId> first(SetId id) {
+        return sql.select(MEMBER.PICTURE_ID)
+                .from(MEMBER)
+                .join(PICTURE)
+                .on(PICTURE.ID.eq(MEMBER.PICTURE_ID))
+                .where(MEMBER.SET_ID.eq(id.value()), PICTURE.BINNED_AT.isNull())
+                .orderBy(MEMBER.POSITION)
+                .limit(3)
+                .fetch(row -> new PictureId(row.value1()));
     }
 
     /**
