@@ -7,8 +7,9 @@ import { words } from './words-table.js';
 
 const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
 
-/** How many coming files at most hold a place in the rows. */
+/** How many files on their way hold a place in the rows at most, and how many with those that are here but not yet in their set. */
 const PLACES = 12;
+const HELD = 60;
 
 /** Files on their way that may hold a place, and those that hold one in the rows as they are shown. */
 let coming = [];
@@ -54,7 +55,7 @@ const incoming = () => ({
       [...brought.keys()].map((file) =>
         bring([file], list, (picture, row, share) => {
           if (picture) brought.set(file, picture.id);
-          this.follow(file, share);
+          this.follow(file, share, picture && this.set && !folder);
           this.count();
         }),
       ),
@@ -63,6 +64,7 @@ const incoming = () => ({
     if (!pictures.length) return undefined;
     if (folder) await send('POST', '/pictures/sets', { name: folder, pictures });
     else if (this.set) await send('PUT', `/pictures/sets/${this.set}`, { add: pictures });
+    coming = coming.filter(({ file }) => !brought.has(file));
     return this.done ? this.refresh() : undefined;
   },
   count() {
@@ -81,21 +83,26 @@ const incoming = () => ({
     amount.all = amount.sent = 0;
     this.count();
   },
-  /** A file that is on its way holds its place in the rows, as far as those in front of it leave some. */
-  async follow(file, share) {
+  /**
+   * A file that is on its way holds its place in the rows, as far as those in front of it leave some. One that is here
+   * keeps it until all that came with it go into their set together, in their order.
+   */
+  async follow(file, share, stays) {
     let own = coming.find((one) => one.file === file);
-    if (share === undefined) {
+    if (stays) {
+      if (own) Object.assign(own, { here: true });
+    } else if (share === undefined) {
       coming = coming.filter((one) => one !== own);
       if (own) this.soon();
-      return;
+    } else {
+      if (!own && coming.length < HELD && coming.filter(({ here }) => !here).length < PLACES) {
+        own = { file };
+        coming.push(own);
+        Object.assign(own, await glance(file));
+        if (own.preview) this.soon();
+      }
+      if (own) this.fill(Object.assign(own, { share }));
     }
-    if (!own && coming.length < PLACES) {
-      own = { file };
-      coming.push(own);
-      Object.assign(own, await glance(file));
-      if (own.preview) this.soon();
-    }
-    if (own) this.fill(Object.assign(own, { share }));
   },
   /** The rows as they are now, when nothing more has changed for a moment. */
   soon() {

@@ -157,7 +157,8 @@ class GatheringTest {
         page.locator(".library-head input[type=file]").setInputFiles(new FilePayload[] {
             file("heap-00a.jpeg", tile("jpeg", 501, 500, 400)), file("heap-00b.jpeg", tile("jpeg", 502, 500, 400))
         });
-        assertThat(page.locator(".rows figure")).hasCount(38);
+        assertThat(page.locator(".rows figure[data-picture]")).hasCount(38);
+        assertThat(page.locator(".rows .coming")).hasCount(0);
         assertThat(reel.slides()).hasSize(12);
         String live = fragment(slug);
         reel.publish();
@@ -172,6 +173,10 @@ class GatheringTest {
         assertThat(page.locator(".former li")).hasCount(2);
         assertThat(page.locator(".list-head .quiet")).containsText("600 × 900");
         assertThat(fragment(slug)).as("what is live stays").isEqualTo(now);
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".list-head .quiet")).not().containsText("600 × 900");
+        page.locator("[data-redo]").click();
+        assertThat(page.locator(".list-head .quiet")).containsText("600 × 900");
         reel.publish();
         assertThat(fragment(slug)).isNotEqualTo(now);
         assertThat(editor.problems())

@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
 import java.awt.image.BufferedImage;
@@ -97,6 +98,20 @@ class LibraryTest {
         assertThat(shown(address + "&q=olfarbe+rot")).isEmpty();
         assertThat(shown(address + "&used=yes")).isEmpty();
         assertThat(shown(address + "&used=no&order=name")).containsExactly(one, ten);
+    }
+
+    @Test
+    void filesOnTheirWayHoldTheirPlace() throws Exception {
+        plain("first-row.png", 0x908070, 60, 60);
+        List<org.jsoup.nodes.Element> figures = org.jsoup.Jsoup.parse(
+                        editor.text(Running.application().origin() + "/pictures?coming=2.0,0.5,nonsense"))
+                .select(".rows figure");
+        assertThat(figures.stream().map(figure -> figure.attr("data-coming")).limit(3))
+                .containsExactly("0", "1", "");
+        double wide = Double.parseDouble(figures.get(0).select("svg").attr("width"));
+        double tall = Double.parseDouble(figures.get(1).select("svg").attr("width"));
+        assertThat(wide).as("in one row, so equally high").isCloseTo(4 * tall, within(4.0));
+        assertThat(figures.get(2).attr("data-picture")).isNotEmpty();
     }
 
     @Test

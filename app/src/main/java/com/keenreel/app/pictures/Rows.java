@@ -12,7 +12,7 @@ final class Rows {
     private static final double WIDTH = 1016;
     private static final double TARGET = 120;
     private static final double GAP = 10;
-    private static final int COMING = 24;
+    private static final int COMING = 60;
 
     private Rows() {}
 
