@@ -4,9 +4,11 @@ import morph from '@alpinejs/morph';
 import { Arriving } from './bench/arriving.js';
 import { Brief } from './bench/brief.js';
 import { Edits } from './bench/edits.js';
+import { History } from './bench/history.js';
 import { Order } from './bench/order.js';
 import { Sheet } from './bench/sheet.js';
 import { Wall } from './bench/wall.js';
+import { WidthLine } from './bench/width-line.js';
 import { notice } from './http.js';
 import { pick } from './pick.js';
 
@@ -17,10 +19,12 @@ const reel = document.body.dataset.reel;
 
 const bench = {
   slide: null,
+  page: null, // the width of the page that was added to the wall
 
   /** Selects a slide, whose sheet takes the place of the brief; null goes back to the brief. */
   async select(id) {
     await edits.settled();
+    if (id && history.isOpen) await history.close();
     bench.slide = id;
     document.body.classList.toggle('with-sheet', id !== null);
     wall.fit();
@@ -32,16 +36,21 @@ const bench = {
   /** Draws what an answer carries. */
   draw(answer) {
     for (const [id, html] of Object.entries(answer.parts)) {
-      if (id !== 'order' || !order.inHand) replace(document.getElementById(id), id, html); // a card in hand stays there
+      const part = document.getElementById(id);
+      if (part && (id !== 'order' || !order.inHand)) replace(part, id, html); // a card in hand stays there
     }
     order.drawn();
+    line.draw();
     wall.show(answer.fragment, answer.screens);
+    if (history.isOpen && Object.keys(answer.parts).length) history.draw();
   },
 };
 
 const edits = new Edits(reel, Number(document.body.dataset.revision), bench);
 const wall = new Wall(document.getElementById('screens'), bench);
+const line = new WidthLine(document.querySelector('.width-line'), wall, bench);
 const order = new Order(document.getElementById('order'), bench, edits, wall);
+const history = new History(document.getElementById('history'), reel, bench, edits, wall);
 new Arriving(document.querySelector('.arriving'), order, edits);
 new Brief(document.getElementById('band'), edits);
 new Sheet(document.getElementById('band'), bench, edits, order);
@@ -66,6 +75,7 @@ document.addEventListener('click', async (event) => {
   const action = event.target.closest('[data-do]')?.dataset.do;
   if (action === 'undo') await edits.undo();
   else if (action === 'redo') await edits.redo();
+  else if (action === 'history') await (history.isOpen ? history.close() : history.open());
   else if (action === 'add') {
     const { carries, sorry } = order.additions(await pick());
     if (sorry) notice(sorry);

@@ -2,8 +2,10 @@ import Alpine from '@alpinejs/csp';
 import { dropping, mix } from './dropping.js';
 import { notice, send, windowName } from './http.js';
 import { pick } from './pick.js';
+import { reelList } from './reel-list.js';
 import { bring, underWay } from './uploads.js';
 
+Alpine.data('reelList', reelList);
 Alpine.data('newReel', () =>
   mix(dropping(), {
     name: '',

@@ -1,4 +1,6 @@
 // The controls of the brief: each opens in place, shows its effect while it is turned and stores one edit when it rests.
+import { notice } from '../http.js';
+
 const REST = 800; // ms after which typing counts as done
 
 export class Brief {
@@ -8,10 +10,31 @@ export class Brief {
     band.addEventListener('toggle', (event) => this.#place(event), { capture: true });
     band.addEventListener('click', (event) => this.#click(event));
     band.addEventListener('input', (event) => this.#turn(event));
-    band.addEventListener('change', (event) => this.#rest(event));
+    band.addEventListener('change', (event) => {
+      if (!event.target.matches('[data-take-over]')) this.#rest(event);
+      else if (event.target.value) this.edits.step('set-up', { from: event.target.value });
+    });
+    band.addEventListener('click', (event) => event.target.closest('[data-do=copy-brief]') && this.#copy(band));
     band.addEventListener('keydown', (event) => {
       if (event.key === 'Enter' && event.target.closest('.control-panel') && event.target.matches('input')) this.#rest(event);
     });
+  }
+
+  /** The brief as plain text, for a mail or a ticket. */
+  async #copy(band) {
+    const plain = (part) => {
+      const copy = part.cloneNode(true);
+      copy.querySelectorAll('.control-panel').forEach((panel) => panel.remove());
+      return copy.textContent.replace(/\s+/g, ' ').replace(/ ([.,;)])/g, '$1').replace(/\( /g, '(').trim();
+    };
+    const name = document.querySelector('.reel-name').value;
+    const columns = [...band.querySelectorAll('.brief-column')].map((column) => [...column.children].map(plain).join('\n'));
+    try {
+      await navigator.clipboard.writeText(`${name}\n\n${columns.join('\n\n')}\n`);
+      notice('The brief is copied as text.');
+    } catch {
+      notice('Your browser does not let a page copy.');
+    }
   }
 
   /** A panel stands below its word, inside the window. */
@@ -54,6 +77,7 @@ export class Brief {
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
       if (!stored) return;
       this.#refused(panel)('');
+      panel.querySelector('[data-effect]').textContent = '';
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
       this.#scope(panel, scope);
@@ -96,7 +120,8 @@ export class Brief {
         if (other !== event.target) other.value = value;
       });
     }
-    this.edits.preview(this.#edit(panel, value), this.#refused(panel));
+    const effect = panel.querySelector('[data-effect]');
+    this.edits.preview(this.#edit(panel, value), this.#refused(panel), (words) => (effect.textContent = words));
     clearTimeout(this.timers.get(panel));
     if (event.target.type !== 'range') this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));
   }

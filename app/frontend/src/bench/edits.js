@@ -37,6 +37,11 @@ export class Edits {
     return this.#ask('redo', {}, notice);
   }
 
+  /** Asks for something that changes much in one step. */
+  step(what, more = {}) {
+    return this.#ask(what, more, notice);
+  }
+
   #ask(what, more, refused) {
     const editId = crypto.randomUUID();
     this.unstored += 1;
@@ -49,7 +54,7 @@ export class Edits {
   async #untilStored(what, editId, more, refused) {
     for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
       try {
-        const body = { window: this.window, editId, on: this.revision, slide: this.bench.slide, ...more };
+        const body = { window: this.window, editId, on: this.revision, slide: this.bench.slide, page: this.bench.page, ...more };
         const answer = await send('POST', `${this.address}/${what}`, body);
         this.unstored -= 1;
         this.#taken(answer);
@@ -68,8 +73,16 @@ export class Edits {
     }
   }
 
+  /** What becomes another size, such as "Phone page: reel 390 × 488". */
+  #effect(screens) {
+    const sizes = ({ name, said }) => `${name} page: ${said.split(' · ')[0]}`;
+    const changed = screens.filter((screen, i) => this.screens?.[i] && sizes(this.screens[i]) !== sizes(screen));
+    return changed.map(sizes).join(', ');
+  }
+
   #taken(answer) {
     this.revision = answer.revision;
+    this.screens = answer.screens;
     this.bench.draw(answer);
     this.#say();
   }
@@ -89,15 +102,19 @@ export class Edits {
     if (dialog.returnValue === 'mine') this.store(edit, refused);
   }
 
-  /** Shows what an edit would make, storing nothing; a later one takes the place of an earlier one. */
-  async preview(edit, refused = () => {}) {
+  /**
+   * Shows what an edit would make, storing nothing; a later one takes the place of an earlier one. What it would do to
+   * the pages of the wall is told in words.
+   */
+  async preview(edit, refused = () => {}, tell = () => {}) {
     this.#previewing?.abort();
     const mine = (this.#previewing = new AbortController());
     try {
-      const body = { window: this.window, editId: 'preview', on: this.revision, slide: this.bench.slide, edit };
+      const body = { window: this.window, editId: 'preview', on: this.revision, slide: this.bench.slide, page: this.bench.page, edit };
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
       if (!mine.signal.aborted) {
         refused('');
+        tell(this.#effect(answer.screens));
         this.bench.draw(answer);
       }
     } catch (failed) {
@@ -108,7 +125,8 @@ export class Edits {
   /** Draws the bench as it is stored now. */
   async refresh() {
     const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
-    this.#taken(await send('GET', `${this.address}/parts?window=${this.window}${slide}`));
+    const page = this.bench.page ? `&page=${this.bench.page}` : '';
+    this.#taken(await send('GET', `${this.address}/parts?window=${this.window}${slide}${page}`));
   }
 
   #say(words) {

@@ -1,4 +1,6 @@
 // The running order: cards that are picked, moved by drag and keys, and lengthened at their edge.
+import { notice } from '../http.js';
+
 const LEAST = 196; // px of a card at the least
 const STEP = 500; // ms per key press and per notch of a drag
 const FAR = 6; // px before a press becomes a drag
@@ -29,6 +31,7 @@ export class Order {
 
   /** Slides picked by hand, or from a set by a rule. */
   #source(event) {
+    if (event.target.matches('[data-arrange]') && event.target.value) this.edits.step('arrangement', { by: event.target.value });
     if (!event.target.closest('[data-follow]')) return;
     const said = Object.fromEntries([...this.place.querySelectorAll('[data-follow]')].map((field) => [field.dataset.follow, field.value]));
     const follows = said.set ? { set: said.set, order: said.order ?? 'laid_out', most: Number(said.most ?? 500), byItself: said.byItself === 'yes' } : null;
@@ -107,7 +110,12 @@ export class Order {
       this.#play();
       return;
     }
-    if (!card || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (card && (event.ctrlKey || event.metaKey)) {
+      if (event.key === 'c') this.#copy(card.dataset.card);
+      else if (event.key === 'v') this.#paste(card.dataset.card);
+      return;
+    }
+    if (!card || event.altKey) return;
     const id = card.dataset.card;
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     const handled = () => event.preventDefault();
@@ -261,6 +269,27 @@ export class Order {
       },
       (cancelled) => !cancelled && hold !== former && this.edits.store({ kind: 'hold', slide: id, hold }),
     );
+  }
+
+  // Slides that were copied are remembered for all windows, so that they can be pasted into another reel.
+  #copy(id) {
+    localStorage.setItem('copied slides', JSON.stringify({ from: document.body.dataset.reel, slides: [id] }));
+    notice('The slide is copied. Ctrl+V puts it behind a card, here or in another reel.');
+  }
+
+  #paste(id) {
+    const copied = JSON.parse(localStorage.getItem('copied slides') ?? 'null');
+    if (copied) this.edits.step('copies', { ...copied, before: this.#behind(id) });
+    else notice('No slide is copied yet: Ctrl+C on a card copies it.');
+  }
+
+  #behind(id) {
+    return this.#placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
+  }
+
+  /** The same slide once more, behind it. */
+  duplicate(id) {
+    return this.edits.step('copies', { from: document.body.dataset.reel, slides: [id], before: this.#behind(id) });
   }
 
   /** Takes a slide out; undo brings it back. */

@@ -81,7 +81,8 @@ export class Sheet {
     else if (action === 'former-slide' || action === 'next-slide') {
       const cards = this.order.cards.map(({ dataset }) => dataset.card);
       this.bench.select(cards[cards.indexOf(this.slide) + (action === 'next-slide' ? 1 : -1)]);
-    } else if (action === 'remove') this.order.remove(this.slide);
+    } else if (action === 'duplicate') this.order.duplicate(this.slide);
+    else if (action === 'remove') this.order.remove(this.slide);
     else if (action === 'clear-hold') this.edits.store({ kind: 'hold', slide: this.slide, hold: null });
     else if (action === 'clear-focal') this.#look(null);
     else if (action === 'say-nothing') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: '' });

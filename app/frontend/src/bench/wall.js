@@ -1,4 +1,4 @@
-// The wall: three pages side by side in true proportion, each a frame that runs the published output, all at one moment.
+// The wall: pages side by side in true proportion, each a frame that runs the published output, all at one moment.
 const GAP = 24;
 const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
@@ -9,8 +9,52 @@ export class Wall {
     this.bench = bench;
     this.moment = 0;
     this.ready = new Set();
+    this.large = null; // the page that is enlarged
     addEventListener('message', (event) => this.#hear(event));
+    const wall = screens.closest('.wall');
+    wall.addEventListener('click', ({ target }) => {
+      if (target.closest('[data-enlarge]')) this.enlarge(target.closest('.screen'));
+    });
+    wall.addEventListener('keydown', (event) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.key === 'Escape' && this.large) this.enlarge(this.large);
+      else if (/^[1-4]$/.test(event.key) && screens.children[event.key - 1]) this.enlarge(screens.children[event.key - 1]);
+    });
     this.fit();
+  }
+
+  /** Shows one page alone, as large as there is room; once more shows all again. */
+  enlarge(screen) {
+    this.large = this.large === screen ? null : screen;
+    [...this.screens.children].forEach((one) => {
+      one.hidden = Boolean(this.large) && one !== this.large;
+      one.querySelector('[data-enlarge]').setAttribute('aria-pressed', one === this.large);
+    });
+    this.fit();
+    this.large?.querySelector('[data-enlarge]').focus();
+  }
+
+  /** One page more, or none. */
+  another(screen) {
+    let place = this.screens.querySelector('.another');
+    if (!screen) {
+      if (this.large === place) this.large = null;
+      place?.remove();
+      [...this.screens.children].forEach((one) => (one.hidden = false));
+    } else if (!place) {
+      place = document.getElementById('another-screen').content.cloneNode(true).firstElementChild;
+      place.querySelector('iframe').src = `/reels/${document.body.dataset.reel}/draft`;
+      this.screens.append(place);
+      if (this.large) place.hidden = true;
+    }
+    if (screen) this.#describe(place, screen);
+    this.fit();
+  }
+
+  #describe(place, { page, slot, left, height, said }) {
+    Object.assign(place.dataset, { page, slot, left, height });
+    place.querySelector('.said').textContent = said;
+    place.querySelector('[data-page-width]').textContent = Math.round(page);
   }
 
   get frames() {
@@ -42,16 +86,12 @@ export class Wall {
 
   /** Shows a new fragment on every page, and the pages at their new sizes. */
   show(fragment, screens) {
-    if (screens.length !== this.frames.length) {
+    if (Boolean(screens.length) !== Boolean(this.frames.length)) {
       location.reload(); // the first slide came, or the last one went: the wall begins or ends
       return;
     }
     this.fragment = fragment;
-    [...this.screens.children].forEach((screen, i) => {
-      const { slot, left, height, said } = screens[i];
-      Object.assign(screen.dataset, { slot, left, height });
-      screen.querySelector('.said').textContent = said;
-    });
+    [...this.screens.children].forEach((place, i) => screens[i] && this.#describe(place, screens[i]));
     this.fit();
     this.#tell({ command: 'show', fragment }, this.frames.filter((frame) => this.ready.has(frame)));
     this.#tell({ command: 'at', ms: this.moment });
@@ -59,14 +99,21 @@ export class Wall {
 
   /** Draws the pages as large as the window allows, all at one scale. */
   fit() {
-    const screens = [...this.screens.children];
+    const screens = [...this.screens.children].filter((screen) => !screen.hidden);
     if (!screens.length) return;
     const pages = screens.map(({ dataset }) => Number(dataset.page));
     const room = this.screens.clientWidth - GAP * (screens.length - 1);
+    let scale = room / pages.reduce((sum, page) => sum + page, 0);
+    for (let i = 0; i < pages.length; i++) {
+      // what is narrower than its caption takes the caption's room, and leaves less to the others
+      const wide = pages.filter((page) => page * scale >= CAPTION);
+      if (!wide.length) break;
+      scale = (room - CAPTION * (pages.length - wide.length)) / wide.reduce((sum, page) => sum + page, 0);
+    }
     const sheet = document.body.classList.contains('with-sheet');
-    const most = sheet ? 176 : 300;
+    const most = this.large ? Math.max(300, innerHeight - 200) : sheet ? 176 : 300;
     const tallest = Math.max(...screens.map(({ dataset }) => Number(dataset.height)));
-    const scale = Math.min(room / pages.reduce((sum, page) => sum + page, 0), most / Math.max(640, HEAD + tallest + 40));
+    scale = Math.min(scale, most / Math.max(640, HEAD + tallest + 40));
     const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
     screens.forEach((screen, i) => {
       const { slot, left, height: reel } = screen.dataset;

@@ -164,13 +164,14 @@ class BenchOverHttpTest {
         reel.publish();
         String parts = "/reels/" + reel.id + "/parts?window=w1";
         reel.edit("{'kind':'sit','slot':'box 900'}");
-        assertThat(part(editor.send("GET", parts, null), "stored").text()).endsWith("revision 2 · live Publish");
+        assertThat(part(editor.send("GET", parts, null), "stored").text())
+                .endsWith("revision 2 · live History Publish");
         reel.choose("motion.hold", null, "6");
         assertThat(part(editor.send("GET", parts, null), "stored").text()).contains("live is 1");
         reel.choose("motion.hold", null, "5");
         assertThat(part(editor.send("GET", parts, null), "stored").text())
                 .as("back to what is live")
-                .contains("· live Publish");
+                .contains("· live History Publish");
     }
 
     @Test

@@ -79,6 +79,10 @@ public final class Screenshots {
                 "picture.png",
                 page -> page.locator(".row .name").first().click());
         bench("Pattern plates", "bench-follows.png", page -> {});
+        bench("Open workshop days", "bench-history.png", page -> {
+            page.locator("[data-do=history]").click();
+            page.locator("#history [data-look]").nth(3).click();
+        });
         take(origin + "/practice/welcome", "practice.png", page -> {});
         take(site + "/welcome", "practice-site.png", page -> {});
         take(site + "/what-we-do", "practice-site-pair.png", page -> {});

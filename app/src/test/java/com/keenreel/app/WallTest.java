@@ -207,4 +207,97 @@ class WallTest {
         assertThat(screen(page, 2).locator(".title")).hasText("Target square");
         assertThat(editor.problems()).isEmpty();
     }
+
+    @Test
+    void anyWidthJoinsTheWallAndEachPageCanBeEnlarged() {
+        Made reel = banner("Any width").choose("shape.ratio", "tablet", "2:1");
+        Page page = bench(reel);
+        assertThat(page.locator(".stretch")).hasText(new String[] {
+            "phone set-up 280 to 599", "tablet set-up 600 to 1023", "desk set-up 1024 to 2560"
+        });
+        Locator grip = page.locator(".width-line input");
+        grip.fill("700");
+        assertThat(page.locator(".screen.another .said")).hasText("reel 700 × 350 · tablet set-up");
+        assertThat(screen(page, 3).locator(".run")).hasCount(1);
+        assertThat(screen(page, 3)
+                        .locator(".frame")
+                        .evaluate("frame => Math.round(frame.getBoundingClientRect().height)"))
+                .isEqualTo(350);
+        grip.press("ArrowRight");
+        assertThat(page.locator("[data-any]")).hasText("701");
+        page.locator(".card").nth(1).click();
+        assertThat(screen(page, 3).locator(".slide-2.now")).hasCount(1);
+        page.locator("[data-do=brief]").click();
+
+        page.reload();
+        assertThat(screen(page, 3).locator(".run")).hasCount(1);
+        reel.choose("shape.ratio", "tablet", "1:1");
+        page.locator(".card").nth(0).press("+"); // any edit of this window draws what others did
+        assertThat(page.locator(".screen.another .said")).hasText("reel 701 × 701 · tablet set-up");
+
+        page.locator(".screen-name").nth(0).focus();
+        page.keyboard().press("3");
+        assertThat(page.locator(".screen:visible")).hasCount(1);
+        assertThat(page.locator(".screen:visible .screen-name")).hasText("Desk page");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".screen:visible")).hasCount(4);
+        page.locator("[data-put-away]").click();
+        assertThat(page.locator(".screen")).hasCount(3);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void slidesAreCopiedBroughtIntoOrderAndASetUpIsTakenOver() {
+        Made other =
+                banner("Lends its set-up").choose("shape.ratio", null, "3:1").choose("motion.hold", null, "7");
+        other.say(other.slides().get(0), "title", "Lent");
+        Made reel = banner("Borrows");
+        Page page = bench(reel);
+        page.locator(".card").nth(0).focus();
+        page.keyboard().press("Control+c");
+        page.keyboard().press("Control+v");
+        assertThat(page.locator(".card")).hasCount(4);
+        assertThat(reel.slides().get(1)).isNotEqualTo(reel.slides().get(0));
+        page.locator("[data-arrange]").selectOption("by_name");
+        assertThat(page.locator("#notices")).not().containsText("nothing was changed");
+        assertThat(page.locator(".card img").first())
+                .hasAttribute("src", java.util.regex.Pattern.compile("/pictures/versions/.*"));
+
+        page.locator("[data-take-over]").selectOption(other.id);
+        assertThat(page.locator("[data-key='word-set-shape-ratio-all']")).hasText("3:1");
+        assertThat(screen(page, 2).locator(".run")).hasCount(1);
+        page.locator("[data-do=undo]").click();
+        assertThat(page.locator("[data-key='word-set-shape-ratio-all']")).not().hasText("3:1");
+
+        Page elsewhere = bench(other);
+        elsewhere.evaluate(
+                "() => localStorage.setItem('copied slides', JSON.stringify({from: '" + reel.id + "', slides: ['"
+                        + reel.slides().get(0) + "', '" + reel.slides().get(1) + "']}))");
+        elsewhere.locator(".card").nth(2).focus();
+        elsewhere.keyboard().press("Control+v");
+        assertThat(elsewhere.locator(".card")).hasCount(5);
+        elsewhere.locator(".card").nth(0).click();
+        elsewhere.locator("[data-do=duplicate]").click();
+        assertThat(elsewhere.locator(".card")).hasCount(6);
+        assertThat(elsewhere.locator(".card .card-title").nth(1)).hasText("Lent");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aControlSaysWhatItWouldDoAndTheBriefIsCopiedAsText() {
+        Page page = bench(banner("Says what it would do"));
+        page.locator("[data-key='word-set-shape-ratio-all']").click();
+        page.locator(".control-panel:popover-open input").first().fill("1:1");
+        assertThat(page.locator(".control-panel:popover-open [data-effect]"))
+                .containsText("Desk page: reel 1280 × 1280");
+        page.keyboard().press("Escape");
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        page.locator("[data-do=copy-brief]").click();
+        assertThat(page.locator("#notices")).containsText("copied as text");
+        assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
+                .startsWith("Says what it would do\n\nShape\nShows one slide at a time, filling its slot;")
+                .contains("\n\nSteering\n")
+                .doesNotContain("everywhere");
+        assertThat(editor.problems()).isEmpty();
+    }
 }

@@ -28,6 +28,14 @@ import org.springframework.stereotype.Component;
 /** Gathers what the bench shows of one state of a reel. */
 @Component
 class Bench {
+    private static final List<SetOrder> ARRANGEMENTS = List.of(
+            SetOrder.BY_NAME,
+            SetOrder.BY_NAME_REVERSED,
+            SetOrder.OLDEST,
+            SetOrder.NEWEST,
+            SetOrder.LAID_OUT_REVERSED,
+            SetOrder.SHUFFLED);
+
     private final Publishing publishing;
     private final PublicationStore publications;
     private final ReelStore reels;
@@ -63,7 +71,8 @@ class Bench {
         model.put("state", state(stored, live));
         model.put("canUndo", undoing.flatMap(Undoing::toUndo).isPresent());
         model.put("canRedo", undoing.flatMap(Undoing::toRedo).isPresent());
-        model.put("screens", shown.slides().isEmpty() ? List.of() : Screen.of(shown, layout));
+        model.put("screens", shown.slides().isEmpty() ? List.of() : Screen.of(shown, layout, null));
+        model.put("line", WidthLine.of(shown, layout));
         model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
         model.put("sets", sets.all());
         model.put("setOrders", SetOrder.values());
@@ -73,6 +82,8 @@ class Bench {
         model.put("lap", lap(shown, layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", slide == null ? null : sheet(shown, slide, shelf, facts, layout));
+        model.put("others", reels.names());
+        model.put("arrangements", ARRANGEMENTS);
         model.put("marquee", shown.arrangement() == Arrangement.Kind.MARQUEE);
         return model;
     }
@@ -84,6 +95,9 @@ class Bench {
     }
 
     private String state(StoredReel stored, Optional<Published> live) {
+        if (stored.binned()) {
+            return "in the bin";
+        }
         if (live.isEmpty()) {
             return stored.wasLive() ? "taken down" : "draft";
         }

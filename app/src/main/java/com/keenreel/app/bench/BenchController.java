@@ -13,7 +13,6 @@ import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.publish.AddressPage;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -37,14 +36,15 @@ class BenchController {
     private final PublicationStore publications;
     private final Publishing publishing;
     private final Bench bench;
-    private final Parts parts;
+    private final Answer.Maker answers;
 
-    BenchController(ReelStore reels, PublicationStore publications, Publishing publishing, Bench bench, Parts parts) {
+    BenchController(
+            ReelStore reels, PublicationStore publications, Publishing publishing, Bench bench, Answer.Maker answers) {
         this.reels = reels;
         this.publications = publications;
         this.publishing = publishing;
         this.bench = bench;
-        this.parts = parts;
+        this.answers = answers;
     }
 
     @GetMapping
@@ -63,29 +63,33 @@ class BenchController {
                 .toList();
     }
 
-    /** The answer to everything that may change what the bench shows. */
-    record Answer(
-            long revision,
-            Map<String, String> parts,
-            @com.fasterxml.jackson.annotation.JsonRawValue String fragment,
-            List<Screen> screens) {}
-
     /** The bench as it is stored now. */
     @GetMapping("/parts")
     @ResponseBody
-    Answer parts(@PathVariable String id, @RequestParam String window, @RequestParam(required = false) String slide) {
-        StoredReel reel = reels.find(id);
-        return answer(reel, window, slide);
+    Answer parts(
+            @PathVariable String id,
+            @RequestParam String window,
+            @RequestParam(required = false) @Nullable String slide,
+            @RequestParam(required = false) @Nullable Double page) {
+        return answers.whole(reels.find(id), new Asked(window, "none", slide, page));
     }
 
-    /** Stores an edit: {@code {window, editId, on, slide, edit: {kind, ...}}}. */
+    /** What the wall says of its pages, with one more of that width. */
+    @GetMapping("/screens")
+    @ResponseBody
+    List<Screen> screens(@PathVariable String id, @RequestParam double page) {
+        Reel reel = reels.find(id).reel();
+        return reel.slides().isEmpty() ? List.of() : Screen.of(reel, publishing.layout(reel), page);
+    }
+
+    /** Stores an edit: {@code {window, editId, on, slide, page, edit: {kind, ...}}}. */
     @PostMapping("/edits")
     @ResponseBody
     Answer edit(@PathVariable String id, @RequestBody JsonNode request) {
         Edit edit = EditJson.read(request.path("edit"));
-        StoredReel reel = reels.apply(
-                id, edit, window(request), editId(request), request.path("on").asLong(0));
-        return answer(reel, window(request), slide(request));
+        Asked asked = Asked.of(request);
+        long on = request.path("on").asLong(0);
+        return answers.whole(reels.apply(id, edit, asked.window(), asked.editId(), on), asked);
     }
 
     /** What an edit would show: fragment and screens, no parts; nothing is stored. */
@@ -93,53 +97,22 @@ class BenchController {
     @ResponseBody
     Answer preview(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
-        return shown(reel, EditJson.read(request.path("edit")).applyTo(reel.reel()), Map.of());
+        Reel shown = EditJson.read(request.path("edit")).applyTo(reel.reel());
+        return answers.wall(reel, shown, Asked.of(request).page());
     }
 
     @PostMapping("/undo")
     @ResponseBody
     Answer undo(@PathVariable String id, @RequestBody JsonNode request) {
-        StoredReel reel = reels.undo(id, window(request), editId(request));
-        return answer(reel, window(request), slide(request));
+        Asked asked = Asked.of(request);
+        return answers.whole(reels.undo(id, asked.window(), asked.editId()), asked);
     }
 
     @PostMapping("/redo")
     @ResponseBody
     Answer redo(@PathVariable String id, @RequestBody JsonNode request) {
-        StoredReel reel = reels.redo(id, window(request), editId(request));
-        return answer(reel, window(request), slide(request));
-    }
-
-    private Answer answer(StoredReel reel, String window, @Nullable String slide) {
-        return shown(reel, reel.reel(), parts.of(bench.model(reel, window, slide)));
-    }
-
-    private Answer shown(StoredReel stored, Reel shown, Map<String, String> parts) {
-        return new Answer(
-                stored.revision(),
-                parts,
-                publishing.draft(stored, shown).json(""),
-                shown.slides().isEmpty() ? List.of() : Screen.of(shown, publishing.layout(shown)));
-    }
-
-    private static String window(JsonNode request) {
-        return named(request, "window");
-    }
-
-    private static String editId(JsonNode request) {
-        return named(request, "editId");
-    }
-
-    private static String named(JsonNode request, String key) {
-        String value = request.path(key).asString("");
-        if (!value.matches("[A-Za-z0-9-]{1,64}")) {
-            throw new IllegalArgumentException("An edit names its window and itself.");
-        }
-        return value;
-    }
-
-    private static @Nullable String slide(JsonNode request) {
-        return request.hasNonNull("slide") ? request.path("slide").asString() : null;
+        Asked asked = Asked.of(request);
+        return answers.whole(reels.redo(id, asked.window(), asked.editId()), asked);
     }
 
     /** What a wall's frame shows. */

@@ -11,7 +11,7 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 /** The parts of the bench that are drawn anew after an edit, by the same templates as the whole page. */
 @Component
 class Parts {
-    private static final Set<String> NAMES = Set.of("stored", "order", "band");
+    private static final Set<String> NAMES = Set.of("stored", "line", "order", "band");
 
     private final SpringTemplateEngine engine;
 

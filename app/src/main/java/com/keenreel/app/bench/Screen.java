@@ -8,8 +8,9 @@ import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Widths;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One page of the wall.
@@ -27,15 +28,23 @@ public record Screen(
     /** The height of the window that a page stands for, px. */
     public static final double VIEW = 800;
 
-    /** Phone, tablet and desk. */
-    static List<Screen> of(Reel reel, Layout layout) {
-        return Arrays.stream(SetUp.values())
-                .map(screen -> of(reel, layout, screen))
-                .toList();
+    /**
+     * Phone, tablet and desk, and one page more where it is asked for.
+     *
+     * @param another its width, px; null for none
+     */
+    static List<Screen> of(Reel reel, Layout layout, @Nullable Double another) {
+        List<Screen> screens = new ArrayList<>();
+        for (SetUp screen : SetUp.values()) {
+            screens.add(at(reel, layout, screen.title(), screen.usualPage()));
+        }
+        if (another != null) {
+            screens.add(at(reel, layout, "Another", Math.min(WidthLine.TO, Math.max(WidthLine.FROM, another))));
+        }
+        return screens;
     }
 
-    private static Screen of(Reel reel, Layout layout, SetUp screen) {
-        double page = screen.usualPage();
+    private static Screen at(Reel reel, Layout layout, String name, double page) {
         double slot = Widths.slot(reel.slot()).at(page);
         double left = switch (reel.slot().kind()) {
             case FULL -> 0;
@@ -47,7 +56,7 @@ public record Screen(
                 .findFirst()
                 .orElseThrow();
         return new Screen(
-                screen.title(),
+                name,
                 page,
                 slot,
                 left,

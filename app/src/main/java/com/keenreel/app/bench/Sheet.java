@@ -150,7 +150,7 @@ public record Sheet(
 
     private static List<Crop> crops(Reel reel, int position, PictureFacts picture, Layout layout) {
         List<Crop> crops = new ArrayList<>();
-        for (Screen screen : Screen.of(reel, layout)) {
+        for (Screen screen : Screen.of(reel, layout, null)) {
             SetUp setUp = SetUp.of(screen.setUp());
             Placed crop = all(layout.frame(setUp))
                     .filter(part -> part.part().equals("crop-" + position))

@@ -129,6 +129,7 @@ class PublishController {
     @ResponseBody
     Map<String, Object> bringBack(@PathVariable String id, @PathVariable String publication) {
         StoredReel reel = reels.find(id);
+        Publishing.refuseBinned(reel);
         publications.bringBack(reel.id(), publication);
         return said(reel, live(reel));
     }

@@ -142,10 +142,22 @@ public class Publishing {
      */
     public Published publish(StoredReel head) {
         Reel reel = head.reel();
+        refuseBinned(head);
         if (reel.slides().isEmpty()) {
             throw new Refusal("A reel without slides cannot be published. Add a picture first.");
         }
         return publish(head, reel, () -> shelf(reel));
+    }
+
+    /**
+     * Refuses to show visitors what lies in the bin.
+     *
+     * @throws Refusal when it does
+     */
+    static void refuseBinned(StoredReel reel) {
+        if (reel.binned()) {
+            throw new Refusal("This reel is in the bin. Take it out first, on Reels.");
+        }
     }
 
     /**

@@ -100,8 +100,13 @@ class ReelsController {
     }
 
     @GetMapping({"/reels", "/reels/new"})
-    String list(Model model) {
-        model.addAttribute("reels", reels.all().stream().map(this::row).toList());
+    String list(ReelWish wish, Model model) {
+        boolean bin = wish.bin().equals("yes");
+        List<StoredReel> all = bin ? reels.binned() : reels.all();
+        model.addAttribute("wish", wish);
+        model.addAttribute("all", all.size());
+        model.addAttribute("binned", bin ? all.size() : reels.binned().size());
+        model.addAttribute("reels", wish.of(all.stream().map(this::row).toList()));
         model.addAttribute("sets", sets.all());
         model.addAttribute("pictureCount", library.counts().pictures());
         model.addAttribute(

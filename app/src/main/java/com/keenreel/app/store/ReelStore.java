@@ -6,10 +6,12 @@ import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 
 import com.keenreel.app.store.sql.tables.records.RevisionRecord;
+import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.Say;
+import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.Undoing;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -19,8 +21,10 @@ import java.text.Normalizer;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
@@ -88,13 +92,38 @@ public class ReelStore {
         return one(reels().where(REEL.SLUG.eq(slug)));
     }
 
-    /** All reels, changed last first. */
+    /** All reels, changed last first, without those in the bin. */
     public List<StoredReel> all() {
-        return reels().orderBy(REEL.CHANGED_AT.desc(), REEL.ID).fetch(this::stored);
+        return reels().where(REEL.BINNED_AT.isNull())
+                .orderBy(REEL.CHANGED_AT.desc(), REEL.ID)
+                .fetch(this::stored);
+    }
+
+    /** The reels in the bin, binned last first. */
+    public List<StoredReel> binned() {
+        return reels().where(REEL.BINNED_AT.isNotNull())
+                .orderBy(REEL.BINNED_AT.desc(), REEL.ID)
+                .fetch(this::stored);
+    }
+
+    /** Puts a reel into the bin, or takes it out; what is live is another matter. */
+    public void bin(String id, boolean into) {
+        sql.update(REEL)
+                .set(REEL.BINNED_AT, into ? System.currentTimeMillis() : null)
+                .where(REEL.ID.eq(id))
+                .execute();
     }
 
     private SelectJoinStep<? extends Record> reels() {
-        return sql.select(REEL.ID, REEL.SLUG, REEL.HEAD, REEL.LIVE, REEL.CHANGED_AT, REVISION.DOCUMENT, wasLive())
+        return sql.select(
+                        REEL.ID,
+                        REEL.SLUG,
+                        REEL.HEAD,
+                        REEL.LIVE,
+                        REEL.CHANGED_AT,
+                        REEL.BINNED_AT,
+                        REVISION.DOCUMENT,
+                        wasLive())
                 .from(REEL)
                 .join(REVISION)
                 .on(REVISION.REEL_ID.eq(REEL.ID).and(REVISION.NUMBER.eq(REEL.HEAD)));
@@ -117,7 +146,8 @@ public class ReelStore {
                 followed(sql, DocumentJson.read(row.get(REVISION.DOCUMENT))),
                 row.get(REEL.LIVE),
                 row.get("was_live", Boolean.class),
-                row.get(REEL.CHANGED_AT));
+                row.get(REEL.CHANGED_AT),
+                row.get(REEL.BINNED_AT) != null);
     }
 
     /** A reel that follows a set has the slides that the set has now. */
@@ -192,6 +222,42 @@ public class ReelStore {
             }
             appendEdit(tx, head, edit, edit.say(head.reel()), null, editor, editId);
         });
+    }
+
+    /**
+     * Makes a reel what it was at that revision.
+     *
+     * @throws Refusal when it is like that already
+     */
+    public StoredReel bringBack(String id, long revision, String editor, String editId) {
+        Reel then = followed(at(id, revision));
+        return step(id, editor, editId, "revision " + revision + " brought back", now -> then);
+    }
+
+    /**
+     * Makes a reel into another one by the edits that lead there. They are one step of the history, and can be undone
+     * like any other.
+     *
+     * @param words what is done
+     * @throws Refusal when nothing would change
+     */
+    public StoredReel step(String id, String editor, String editId, String words, UnaryOperator<Reel> how) {
+        return change(id, editId, (tx, head) -> {
+            List<Edit> edits = Difference.between(head.reel(), how.apply(head.reel()));
+            if (edits.isEmpty()) {
+                throw new Refusal("It is like that already; nothing was changed.");
+            }
+            appendEdit(tx, head, new Several(edits), words, null, editor, editId);
+        });
+    }
+
+    /** The names of all reels that are not in the bin, by id, by name. */
+    public Map<String, String> names() {
+        return sql.select(REEL.ID, REEL.NAME)
+                .from(REEL)
+                .where(REEL.BINNED_AT.isNull())
+                .orderBy(DSL.lower(REEL.NAME), REEL.ID)
+                .fetchMap(REEL.ID, REEL.NAME);
     }
 
     /** Takes back the last edit of that editor. */

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param live the id of the publication that is live, if any
  * @param wasLive whether it was ever published
  * @param changedAt when the head was made, ms since 1970
+ * @param binned whether it lies in the bin
  */
 public record StoredReel(
         String id,
@@ -21,4 +22,5 @@ public record StoredReel(
         Reel reel,
         @Nullable String live,
         boolean wasLive,
-        long changedAt) {}
+        long changedAt,
+        boolean binned) {}

@@ -1,0 +1,79 @@
+// The list of reels: found again, and several at once duplicated, taken down, or put into the bin.
+import { notice, send, windowName } from './http.js';
+
+export const reelList = () => ({
+  chosen: [],
+  last: undefined,
+  question: '',
+  yes: '',
+  get hasChosen() {
+    return this.chosen.length > 0;
+  },
+  get chosenSays() {
+    return this.chosen.length === 1 ? 'One reel chosen' : `${this.chosen.length} reels chosen`;
+  },
+  get boxes() {
+    return [...this.$root.querySelectorAll('.reel-row [type=checkbox]')];
+  },
+  wish(event) {
+    event.target.form.requestSubmit();
+  },
+  /** Shift takes everything between the one pressed before and this one. */
+  press(event) {
+    const box = event.target.closest('.reel-row [type=checkbox]');
+    if (!box) return;
+    if (event.shiftKey && this.last?.isConnected) {
+      const [from, to] = [this.boxes.indexOf(this.last), this.boxes.indexOf(box)].sort((a, b) => a - b);
+      this.boxes.slice(from, to + 1).forEach((one) => (one.checked = box.checked));
+    }
+    this.last = box;
+    this.choose();
+  },
+  choose() {
+    this.chosen = this.boxes.filter(({ checked }) => checked).map(({ value }) => value);
+  },
+  clear() {
+    this.boxes.forEach((box) => (box.checked = false));
+    this.choose();
+  },
+  /** The reels that are meant: the one of the row that was pressed in, else those that are chosen. */
+  meant(event) {
+    const row = event.currentTarget.closest('.reel-row');
+    return row ? [row.dataset.reel] : this.chosen;
+  },
+  async tell(address, body) {
+    try {
+      await send('POST', address, body);
+      location.reload();
+    } catch (failed) {
+      notice(failed.problem ?? 'Keen Reel was not reached. Nothing was changed.');
+    }
+  },
+  duplicate(event) {
+    return this.tell('/reels/duplicate', { reels: this.meant(event), window: windowName() });
+  },
+  async takeDown(event) {
+    const reels = this.meant(event);
+    if (await this.ask('Pages that carry what is taken down show nothing in its place, until it is put back on its Publish page.', 'Take down')) await this.tell('/reels/take-down', { reels });
+  },
+  async bin(event) {
+    const reels = this.meant(event);
+    try {
+      const { question } = await send('POST', '/reels/bin/ask', { reels });
+      if (!question || (await this.ask(question, 'Bin'))) await this.tell('/reels/bin', { reels, into: true });
+    } catch (failed) {
+      notice(failed.problem ?? 'Keen Reel was not reached. Nothing was changed.');
+    }
+  },
+  restore(event) {
+    return this.tell('/reels/bin', { reels: this.meant(event), into: false });
+  },
+  async ask(question, yes) {
+    Object.assign(this, { question, yes });
+    const dialog = this.$refs.ask;
+    dialog.returnValue = '';
+    dialog.showModal();
+    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
+    return dialog.returnValue;
+  },
+});
