@@ -166,6 +166,21 @@ class LibraryTest {
     }
 
     @Test
+    void goingLiveByItselfHoldsFromThePublicationOnThatSaysSo() throws Exception {
+        String one = plain("later-1.png", 0x204010, 160, 90);
+        String two = plain("later-2.png", 0x204020, 160, 90);
+        String set = set("Followed later", List.of(one));
+        Made reel = editor.make("Decides later", "banner", "full", "plate-03-target-square.jpg");
+        String follow = "{'kind':'follow','follows':{'set':'" + set + "','order':'by_name','most':9,'byItself':";
+        reel.edit(follow + "false}}");
+        String slug = reel.publish().path("slug").asString();
+        reel.edit(follow + "true}}");
+        reel.publish(); // visitors meet the same as before
+        editor.send("PUT", "/pictures/sets/" + set, "{\"add\":" + list(List.of(two)) + "}");
+        until("the second is live by itself", () -> live(slug).contains("slide-2"));
+    }
+
+    @Test
     void aReplacedFileReachesTheReelAtOnceAndVisitorsWhenItIsPublished() throws Exception {
         String picture = plain("replaced.png", 0x705030, 400, 200);
         editor.send("PUT", "/pictures/" + picture + "/words", "{\"alt\":\"As it was described\"}");

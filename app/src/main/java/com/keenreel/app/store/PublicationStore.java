@@ -38,7 +38,10 @@ public class PublicationStore {
         return changes.get();
     }
 
-    /** Keeps a publication and makes it live, both or neither. One that is already kept goes live again. */
+    /**
+     * Keeps a publication and makes it live, both or neither. One that is already kept goes live again, as what the reel
+     * is now: visitors meet the same, but what it follows may be another.
+     */
     public void goLive(Published publication) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
@@ -66,6 +69,11 @@ public class PublicationStore {
                 .onConflictDoNothing()
                 .execute();
         if (fresh == 0) {
+            tx.update(PUBLICATION)
+                    .set(PUBLICATION.REVISION, publication.revision())
+                    .set(PUBLICATION.DOCUMENT, DocumentJson.write(publication.document()))
+                    .where(PUBLICATION.ID.eq(publication.id()))
+                    .execute();
             return;
         }
         for (Published.File file : publication.files()) {
