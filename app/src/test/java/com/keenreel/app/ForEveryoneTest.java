@@ -89,7 +89,6 @@ class ForEveryoneTest {
         position.press("Enter");
         assertThat(bench.locator(".control-panel:popover-open .problem")).containsText("Keep {n} and {count}");
         assertThat(position).hasValue("Nur ein Bild");
-        editor.problems().clear(); // the refusal, which the browser's console notes
 
         Page page = open(reel);
         assertThat(page.locator("html")).hasAttribute("lang", "de");
@@ -99,6 +98,7 @@ class ForEveryoneTest {
         page.locator(".pause").click();
         assertThat(page.locator(".pause")).hasAttribute("aria-label", "Weiterlaufen lassen");
         assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "Bild 1 von 3");
+        editor.problems().removeIf(problem -> problem.contains("422")); // the refusal, whenever it was noted
     }
 
     @Test
