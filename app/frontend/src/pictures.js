@@ -2,6 +2,7 @@
 import Alpine from '@alpinejs/csp';
 import { dropping, mix } from './dropping.js';
 import { notice, send } from './http.js';
+import { stretching } from './stretch.js';
 import { amount, bring, stop, underWay } from './uploads.js';
 import { words } from './words-table.js';
 
@@ -123,7 +124,6 @@ const incoming = () => ({
 /** Pictures that are chosen. */
 const choosing = () => ({
   chosen: [],
-  last: undefined,
   get hasChosen() {
     return this.chosen.length > 0;
   },
@@ -135,17 +135,6 @@ const choosing = () => ({
   },
   get boxes() {
     return [...this.$refs.rows.querySelectorAll('[type=checkbox]')];
-  },
-  /** Shift takes everything between the one pressed before and this one. */
-  press(event) {
-    const box = event.target.closest('[type=checkbox]');
-    if (!box) return;
-    if (event.shiftKey && this.last?.isConnected) {
-      const [from, to] = [this.boxes.indexOf(this.last), this.boxes.indexOf(box)].sort((a, b) => a - b);
-      this.boxes.slice(from, to + 1).forEach((one) => (one.checked = box.checked));
-    }
-    this.last = box;
-    this.choose();
   },
   choose() {
     const shown = this.boxes.filter(({ checked }) => checked).map((box) => box.closest('[data-picture]').dataset.picture);
@@ -162,8 +151,7 @@ const choosing = () => ({
     this.closeWords();
   },
   async bin() {
-    const { question } = await send('POST', '/pictures/bin/ask', { pictures: this.chosen });
-    const live = question.includes('What is live');
+    const { question, live } = await send('POST', '/pictures/bin/ask', { pictures: this.chosen });
     const answer = question ? await this.ask(question, 'Bin', live ? 'Withdraw everywhere now' : '') : 'yes';
     if (answer) await this.change('POST', '/pictures/bin', { pictures: this.chosen, into: true, everywhere: answer === 'also' });
   },
@@ -314,6 +302,6 @@ const page = () => ({
 
 Alpine.data('pictures', () => {
   const { over: overFiles, drop: dropFiles } = dropping();
-  return mix(dropping(), incoming(), choosing(), sets(), page(), words(), { overFiles, dropFiles });
+  return mix(dropping(), incoming(), stretching(), choosing(), sets(), page(), words(), { overFiles, dropFiles });
 });
 Alpine.start();

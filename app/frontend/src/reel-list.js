@@ -1,9 +1,10 @@
 // The list of reels: found again, and several at once duplicated, taken down, or put into the bin.
+import { mix } from './dropping.js';
 import { notice, send, windowName } from './http.js';
+import { stretching } from './stretch.js';
 
-export const reelList = () => ({
+const list = () => ({
   chosen: [],
-  last: undefined,
   question: '',
   yes: '',
   get hasChosen() {
@@ -17,17 +18,6 @@ export const reelList = () => ({
   },
   wish(event) {
     event.target.form.requestSubmit();
-  },
-  /** Shift takes everything between the one pressed before and this one. */
-  press(event) {
-    const box = event.target.closest('.reel-row [type=checkbox]');
-    if (!box) return;
-    if (event.shiftKey && this.last?.isConnected) {
-      const [from, to] = [this.boxes.indexOf(this.last), this.boxes.indexOf(box)].sort((a, b) => a - b);
-      this.boxes.slice(from, to + 1).forEach((one) => (one.checked = box.checked));
-    }
-    this.last = box;
-    this.choose();
   },
   choose() {
     this.chosen = this.boxes.filter(({ checked }) => checked).map(({ value }) => value);
@@ -77,3 +67,5 @@ export const reelList = () => ({
     return dialog.returnValue;
   },
 });
+
+export const reelList = () => mix(stretching(), list());

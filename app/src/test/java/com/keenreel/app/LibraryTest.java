@@ -230,6 +230,10 @@ class LibraryTest {
                 .asString();
         assertThat(question)
                 .contains("shown in Loses pictures", "goes on showing it until it is published again. Withdrawing");
+        assertThat(editor.send("POST", "/pictures/bin/ask", "{\"pictures\":" + list(List.of(one)) + "}")
+                        .path("live")
+                        .asBoolean())
+                .isTrue();
         editor.send("POST", "/pictures/bin", "{\"pictures\":" + list(List.of(one)) + ",\"into\":true}");
         assertThat(reel.slides()).hasSize(1);
         assertThat(live(slug)).isEqualTo(before);

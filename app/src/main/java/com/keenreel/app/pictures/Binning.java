@@ -72,6 +72,11 @@ class Binning {
         return question.toString();
     }
 
+    /** Whether visitors see one of those, so that it can be withdrawn. */
+    boolean isLive(Collection<PictureId> ids) {
+        return !publications.liveWith(ids).isEmpty();
+    }
+
     private static List<String> names(Collection<StoredReel> reels) {
         return reels.stream().map(reel -> reel.reel().name()).toList();
     }

@@ -171,8 +171,9 @@ class LibraryController {
     /** What would happen to reels if those went into the bin: {@code {pictures: [id]}}. */
     @PostMapping("/pictures/bin/ask")
     @ResponseBody
-    Map<String, String> askBin(@RequestBody JsonNode request) {
-        return Map.of("question", binning.question(ids(request)));
+    Map<String, Object> askBin(@RequestBody JsonNode request) {
+        List<PictureId> ids = ids(request);
+        return Map.of("question", binning.question(ids), "live", binning.isLive(ids));
     }
 
     /** Into the bin, or out of it: {@code {pictures: [id], into, everywhere}}. */
