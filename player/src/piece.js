@@ -60,7 +60,7 @@ export class Piece {
       if (this.setUp !== former) this.rearranged();
     });
     sized.observe(this.reel);
-    const worded = new ResizeObserver(() => this.#reach());
+    const worded = new ResizeObserver((entries) => this.#reach(entries.map(({ target }) => target.closest('.words'))));
     this.strip.querySelectorAll('.panel').forEach((panel) => worded.observe(panel));
     this.#watchers.push(seen, sized, worded);
     if (this.still) this.#reasons.add('paused');
@@ -70,9 +70,10 @@ export class Piece {
   }
 
   /** Words that do not fit their place are scrolled, by keyboard too. */
-  #reach() {
-    this.strip.querySelectorAll('.words').forEach((words) => {
-      if (words.scrollHeight > words.clientHeight + 1) words.tabIndex = 0;
+  #reach(all) {
+    const cut = all.map(({ scrollHeight, clientHeight }) => scrollHeight > clientHeight + 1); // all read, then written
+    all.forEach((words, i) => {
+      if (cut[i]) words.tabIndex = 0;
       else words.removeAttribute('tabindex');
     });
   }

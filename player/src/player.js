@@ -39,7 +39,9 @@ async function show(host, fragment, former, presented) {
     return start(host, fragment.plan, moment);
   }
   await within(3000, type);
-  return start(host, fragment.plan);
+  const moment = former?.moment();
+  former?.end();
+  return start(host, fragment.plan, moment);
 }
 
 /** The pasted first picture, when it is the reel's own: it is asked for once and stays on the screen. */

@@ -13,6 +13,15 @@ const commands = {
     passOver();
     tell({ shown: fragment.version, height: document.documentElement.scrollHeight });
   },
+  async patch({ version, player, type, css, plan, slides }) {
+    const root = host.shadowRoot;
+    if (css !== undefined) root.adoptedStyleSheets[0].replaceSync(css);
+    const standing = root.querySelector('.strip').children;
+    slides.forEach(([i, html]) => exchange(standing[i], html));
+    if (plan) piece = await host.show({ player, type, plan });
+    passOver();
+    tell({ shown: version });
+  },
   at: ({ ms }) => piece?.at(ms),
   play: () => piece?.play(),
 };
@@ -20,8 +29,27 @@ const commands = {
 addEventListener('message', (event) => {
   if (event.origin !== location.origin || event.source !== parent) return;
   const { command, ...rest } = event.data;
-  asked = asked.then(() => commands[command]?.(rest)).catch(() => {});
+  asked = asked
+    .then(() => commands[command]?.(rest))
+    .catch(() => command === 'patch' && tell({ ready: true })); // then the whole is sent
 });
+
+/** Puts a slide in the place of its former state; pictures that stay the same keep their elements. */
+function exchange(slide, html) {
+  const made = document.createElement('template');
+  made.innerHTML = html;
+  const next = document.importNode(made.content, true).firstElementChild;
+  const pictures = [...slide.querySelectorAll('img')];
+  next.querySelectorAll('img').forEach((image) => {
+    const same = pictures.find(({ src, srcset, className }) => src === image.src && srcset === image.srcset && className === image.className);
+    if (!same) return;
+    for (const { name, value } of image.attributes) if (same.getAttribute(name) !== value) same.setAttribute(name, value);
+    image.replaceWith(same);
+  });
+  for (const { name, value } of next.attributes) if (name !== 'class') slide.setAttribute(name, value);
+  slide.classList.toggle('pair', next.classList.contains('pair'));
+  slide.replaceChildren(...next.childNodes);
+}
 
 /** Keyboards reach the bench, not the pages on its wall. */
 function passOver() {

@@ -6,6 +6,7 @@ import { Brief } from './bench/brief.js';
 import { Edits } from './bench/edits.js';
 import { History } from './bench/history.js';
 import { Order } from './bench/order.js';
+import { Pulse } from './bench/pulse.js';
 import { Sheet } from './bench/sheet.js';
 import { Wall } from './bench/wall.js';
 import { WidthLine } from './bench/width-line.js';
@@ -17,31 +18,42 @@ Alpine.start();
 
 const reel = document.body.dataset.reel;
 
+const drawn = new Map(); // what was drawn last, by part
+
 const bench = {
   slide: null,
   page: null, // the width of the page that was added to the wall
 
   /** Selects a slide, whose sheet takes the place of the brief; null goes back to the brief. */
   async select(id) {
-    await edits.settled();
     if (id && history.isOpen) await history.close();
     bench.slide = id;
-    document.body.classList.toggle('with-sheet', id !== null);
-    wall.fit();
-    await edits.refresh();
-    if (id) wall.hold(order.startOf(id));
-    order.showMoment();
+    if (document.body.classList.contains('with-sheet') !== Boolean(id)) {
+      document.body.classList.toggle('with-sheet');
+      wall.fit();
+    }
+    order.pick(id);
+    await edits.settled();
+    if (bench.slide === id) await edits.refreshBand();
+  },
+
+  /** Something was moved by hand in that part: it is drawn anew whatever the next answer brings. */
+  moved(part) {
+    drawn.delete(part);
   },
 
   /** Draws what an answer carries. */
   draw(answer) {
     for (const [id, html] of Object.entries(answer.parts)) {
       const part = document.getElementById(id);
-      if (part && (id !== 'order' || !order.inHand)) replace(part, id, html); // a card in hand stays there
+      if (!part || drawn.get(id) === html || (id === 'order' && order.inHand)) continue; // a card in hand stays there
+      if ('plain' in part.dataset) part.innerHTML = html;
+      else replace(part, id, html);
+      drawn.set(id, html);
     }
     order.drawn();
     line.draw();
-    wall.show(answer.fragment, answer.screens);
+    if (answer.fragment) wall.show(answer.fragment, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();
   },
 };
@@ -96,3 +108,4 @@ document.addEventListener('change', (event) => {
 
 addEventListener('resize', () => wall.fit());
 edits.refresh().then(() => order.showMoment());
+new Pulse(edits);

@@ -77,7 +77,6 @@ export class Brief {
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
       if (!stored) return;
       this.#refused(panel)('');
-      panel.querySelector('[data-effect]').textContent = '';
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
       this.#scope(panel, scope);
@@ -89,8 +88,19 @@ export class Brief {
     const button = event.target.closest('button');
     if (!panel || !button) return;
     if (button.dataset.setScope) this.#scope(panel, button.dataset.setScope);
-    else if (button.dataset.value !== undefined) this.#store(panel, button.dataset.value);
+    else if (button.dataset.value !== undefined) this.#choose(panel, button.dataset.value);
     else if ('clear' in button.dataset) this.#store(panel, null);
+  }
+
+  /** What a press would do is on the wall before it is stored. */
+  #choose(panel, value) {
+    this.#preview(panel, value);
+    this.#store(panel, value);
+  }
+
+  #preview(panel, value) {
+    const effect = panel.querySelector('[data-effect]');
+    this.edits.preview(this.#edit(panel, value), this.#refused(panel), (words) => (effect.textContent = words));
   }
 
   /** From here on the panel speaks of another set-up; it shows what holds there. */
@@ -120,8 +130,7 @@ export class Brief {
         if (other !== event.target) other.value = value;
       });
     }
-    const effect = panel.querySelector('[data-effect]');
-    this.edits.preview(this.#edit(panel, value), this.#refused(panel), (words) => (effect.textContent = words));
+    this.#preview(panel, value);
     clearTimeout(this.timers.get(panel));
     if (event.target.type !== 'range') this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));
   }

@@ -4,6 +4,7 @@ import { Problem, notice, send, windowName } from '../http.js';
 export class Edits {
   #queue = Promise.resolve();
   #previewing;
+  #reading; // the sheet that is being fetched
 
   constructor(reel, revision, bench) {
     this.address = `/reels/${reel}`;
@@ -11,6 +12,7 @@ export class Edits {
     this.bench = bench;
     this.window = windowName();
     this.unstored = 0;
+    this.away = false; // the application did not answer
     addEventListener('beforeunload', (event) => this.unstored && event.preventDefault());
   }
 
@@ -25,7 +27,6 @@ export class Edits {
    * @returns whether it was stored; refusals are thrown to `refused`, or said at the foot of the page
    */
   store(edit, refused = (problem) => notice(problem)) {
-    this.#previewing?.abort();
     return this.#ask('edits', { edit }, refused);
   }
 
@@ -67,7 +68,7 @@ export class Edits {
           else refused(failed.problem);
           return false;
         }
-        this.#say('Keen Reel is not reached; kept here, tried again');
+        this.reached(false);
         await new Promise((done) => setTimeout(done, wait));
       }
     }
@@ -81,6 +82,9 @@ export class Edits {
   }
 
   #taken(answer) {
+    this.#previewing?.abort();
+    this.away = false;
+    this.state = answer.state;
     this.revision = answer.revision;
     this.screens = answer.screens;
     this.bench.draw(answer);
@@ -124,13 +128,48 @@ export class Edits {
 
   /** Draws the bench as it is stored now. */
   async refresh() {
-    const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
-    const page = this.bench.page ? `&page=${this.bench.page}` : '';
-    this.#taken(await send('GET', `${this.address}/parts?window=${this.window}${slide}${page}`));
+    this.#taken(await send('GET', this.#now('parts')));
   }
 
-  #say(words) {
+  /** Draws the brief, or the sheet of the slide that was picked last: those picked quickly one after another are passed over. */
+  async refreshBand() {
+    const picked = this.bench.slide;
+    if (this.#reading) {
+      await this.#reading.catch(() => {});
+      if (this.bench.slide !== picked) return;
+    }
+    this.#reading = send('GET', this.#now('band'));
+    let answer;
+    try {
+      answer = await this.#reading;
+    } catch (failed) {
+      if (failed instanceof Problem) notice(failed.problem);
+      else this.reached(false);
+      return;
+    } finally {
+      this.#reading = undefined;
+    }
+    if (answer.revision !== this.revision) await this.refresh();
+    else if (this.bench.slide === picked) this.#taken(answer);
+  }
+
+  #now(what) {
+    const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
+    const page = this.bench.page ? `&page=${this.bench.page}` : '';
+    return `${this.address}/${what}?window=${this.window}${slide}${page}`;
+  }
+
+  /** Whether the application answers. */
+  reached(yes) {
+    const changed = this.away === yes;
+    this.away = !yes;
+    if (changed || !yes) this.#say();
+  }
+
+  #say() {
     const line = document.querySelector('[data-stored]');
-    if (line) line.textContent = words ?? (this.unstored ? 'storing …' : 'stored');
+    if (!line) return;
+    const kept = this.unstored ? '; kept here, tried again' : '; waiting for it';
+    line.textContent = this.away ? `Keen Reel is not reached${kept}` : this.unstored ? 'storing …' : 'stored';
   }
 }

@@ -46,12 +46,21 @@ export class Order {
     return Number(this.#placeOf(id)?.dataset.start ?? 0);
   }
 
+  /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
+  pick(id) {
+    this.place.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
+    if (id) this.place.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
+    if (id) this.wall.hold(this.startOf(id));
+    this.showMoment();
+  }
+
   /** Called when the cards were drawn anew: their widths follow their holds. */
   drawn() {
-    this.place.querySelectorAll('.card-place').forEach((card) => {
-      const { hold, playing } = card.dataset;
+    this.standing = [...this.place.querySelectorAll('.card-place')].map((card) => {
+      const { start, hold, playing } = card.dataset;
       card.style.flexGrow = playing === 'true' ? Number(hold) : 1;
       card.style.minWidth = `${LEAST}px`;
+      return { card, start: Number(start), hold: playing === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
     });
     this.showMoment();
   }
@@ -60,14 +69,10 @@ export class Order {
   showMoment() {
     const lap = this.lap;
     const ms = lap ? this.wall.moment % lap : this.wall.moment;
-    let now = -1;
-    this.place.querySelectorAll('.card-place').forEach((card, i) => {
-      if (lap && Number(card.dataset.start) <= ms && (i === 0 || Number(card.dataset.start) > 0)) now = i;
-    });
-    this.place.querySelectorAll('.card-place').forEach((card, i) => {
-      const { start, hold, playing } = card.dataset;
-      const share = i === now && playing === 'true' ? Math.min(1, (ms - start) / hold) : 0;
-      card.querySelector('.fill').style.transform = `scaleX(${share})`;
+    const now = lap ? this.standing.findLastIndex(({ start }, i) => start <= ms && (i === 0 || start > 0)) : -1;
+    this.standing.forEach(({ card, start, hold, fill }, i) => {
+      if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - start) / hold) : 0})`;
+      else if (card.classList.contains('now')) fill.style.transform = 'scaleX(0)';
       card.classList.toggle('now', i === now);
     });
     const into = this.place.querySelector('[data-into]');
@@ -150,6 +155,7 @@ export class Order {
   }
 
   #takeUp(card) {
+    this.bench.moved('order');
     this.up = card.dataset.card;
     this.before = this.cards.map(({ dataset }) => dataset.card);
     card.classList.add('up');
@@ -231,6 +237,7 @@ export class Order {
         if (!this.dragged) {
           this.dragged = true;
           this.before = this.cards.map(({ dataset }) => dataset.card);
+          this.bench.moved('order');
           own.classList.add('dragged');
         }
         const others = [...own.parentElement.children].filter((one) => one !== own);
@@ -258,6 +265,7 @@ export class Order {
     const perPixel = former / own.getBoundingClientRect().width;
     const says = own.querySelector('.card .figure');
     let hold = former;
+    this.bench.moved('order');
     this.#follow(
       event,
       (move) => {

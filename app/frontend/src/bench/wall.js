@@ -1,4 +1,6 @@
 // The wall: pages side by side in true proportion, each a frame that runs the published output, all at one moment.
+import { Patches } from './patch.js';
+
 const GAP = 24;
 const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
@@ -8,7 +10,8 @@ export class Wall {
     this.screens = screens;
     this.bench = bench;
     this.moment = 0;
-    this.ready = new Set();
+    this.ready = new Set(); // the frames that show the fragment asked for last, or will
+    this.patches = new Patches();
     this.large = null; // the page that is enlarged
     addEventListener('message', (event) => this.#hear(event));
     const wall = screens.closest('.wall');
@@ -90,10 +93,12 @@ export class Wall {
       location.reload(); // the first slide came, or the last one went: the wall begins or ends
       return;
     }
+    const patch = this.patches.next(fragment);
     this.fragment = fragment;
     [...this.screens.children].forEach((place, i) => screens[i] && this.#describe(place, screens[i]));
     this.fit();
-    this.#tell({ command: 'show', fragment }, this.frames.filter((frame) => this.ready.has(frame)));
+    const message = patch ? { command: 'patch', ...patch } : { command: 'show', fragment };
+    this.#tell(message, this.frames.filter((frame) => this.ready.has(frame)));
     this.#tell({ command: 'at', ms: this.moment });
   }
 

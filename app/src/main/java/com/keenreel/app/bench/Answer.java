@@ -1,6 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.fasterxml.jackson.annotation.JsonRawValue;
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.reel.Reel;
@@ -13,14 +14,16 @@ import org.springframework.stereotype.Component;
  * The answer to everything that may change what the bench shows.
  *
  * @param revision the newest one
+ * @param state the same for as long as nothing changes that the bench shows, see {@link StoredReel#state}
  * @param parts markup that is drawn anew, by the id of the element that it stands in
- * @param fragment what the wall shows from now on
+ * @param fragment what the wall shows from now on; null for what it shows already
  * @param screens the pages of the wall
  */
 record Answer(
         long revision,
+        String state,
         Map<String, String> parts,
-        @JsonRawValue String fragment,
+        @JsonRawValue @Nullable String fragment,
         List<Screen> screens) {
 
     /** Makes answers. */
@@ -38,20 +41,30 @@ record Answer(
 
         /** Everything of a reel as it is stored. */
         Answer whole(StoredReel reel, Asked asked) {
-            return answer(reel, reel.reel(), parts.of(bench.model(reel, asked.window(), asked.slide())), asked.page());
+            Draft draft = publishing.draft(reel);
+            return answer(draft, parts.of(bench.model(draft, asked.window(), asked.slide())), asked.page());
         }
 
-        /** Only the wall, as it would be if the reel were that. */
-        Answer wall(StoredReel reel, Reel shown, @Nullable Double page) {
-            return answer(reel, shown, Map.of(), page);
+        /** Only the band below the running order: the brief, or a slide's sheet. */
+        Answer band(StoredReel reel, Asked asked) {
+            Draft draft = publishing.draft(reel);
+            Map<String, Object> model = bench.model(draft, asked.window(), asked.slide());
+            return new Answer(reel.revision(), reel.state(), parts.ofBand(model), null, Screen.of(draft, asked.page()));
         }
 
-        private Answer answer(StoredReel stored, Reel shown, Map<String, String> drawn, @Nullable Double page) {
+        /** The wall, and what the open sheet shows of the screens, as they would be if the reel were that. */
+        Answer wall(StoredReel reel, Reel shown, Asked asked) {
+            Draft draft = publishing.draft(reel, shown);
+            return answer(draft, parts.ofPreview(Bench.sheet(draft, asked.slide())), asked.page());
+        }
+
+        private Answer answer(Draft draft, Map<String, String> drawn, @Nullable Double page) {
             return new Answer(
-                    stored.revision(),
+                    draft.stored().revision(),
+                    draft.stored().state(),
                     drawn,
-                    publishing.draft(stored, shown).json(""),
-                    shown.slides().isEmpty() ? List.of() : Screen.of(shown, publishing.layout(shown), page));
+                    publishing.fragment(draft).json(""),
+                    Screen.of(draft, page));
         }
     }
 }

@@ -1,7 +1,7 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
-import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
@@ -14,7 +14,6 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.SlideId;
-import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.time.Schedule;
 import java.util.LinkedHashMap;
@@ -51,15 +50,14 @@ class Bench {
     /**
      * Everything that the templates of the bench read.
      *
-     * @param stored the reel
+     * @param draft the reel
      * @param window whose undo and redo are meant; null when it is not known yet
      * @param slide the slide whose sheet is open; null for the brief
      */
-    Map<String, Object> model(StoredReel stored, @Nullable String window, @Nullable String slide) {
-        Reel shown = stored.reel();
-        Shelf shelf = publishing.shelf(shown);
-        Layout layout = publishing.layout(shown);
-        Facts facts = publishing.facts(shelf);
+    Map<String, Object> model(Draft draft, @Nullable String window, @Nullable String slide) {
+        StoredReel stored = draft.stored();
+        Reel shown = draft.reel();
+        Layout layout = draft.layout();
         Optional<Published> live = publications.live(stored.id());
         Optional<Undoing> undoing = Optional.ofNullable(window).map(own -> reels.undoing(stored.id(), own));
 
@@ -71,26 +69,31 @@ class Bench {
         model.put("state", state(stored, live));
         model.put("canUndo", undoing.flatMap(Undoing::toUndo).isPresent());
         model.put("canRedo", undoing.flatMap(Undoing::toRedo).isPresent());
-        model.put("screens", shown.slides().isEmpty() ? List.of() : Screen.of(shown, layout, null));
+        model.put("screens", Screen.of(draft, null));
         model.put("line", WidthLine.of(shown, layout));
         model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
         model.put("sets", sets.all());
         model.put("setOrders", SetOrder.values());
         model.put("follows", shown.follows());
-        model.put("cards", Card.of(shown, shelf, facts, layout.stops(SetUp.DESK)));
+        model.put("cards", Card.of(draft));
         model.put("joint", joint(shown));
         model.put("lap", lap(shown, layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
-        model.put("sheet", slide == null ? null : sheet(shown, slide, shelf, facts, layout));
+        model.put("sheet", sheet(draft, slide));
         model.put("others", reels.names());
         model.put("arrangements", ARRANGEMENTS);
         model.put("marquee", shown.arrangement() == Arrangement.Kind.MARQUEE);
         return model;
     }
 
-    private static @Nullable Sheet sheet(Reel reel, String slide, Shelf shelf, Facts facts, Layout layout) {
-        return reel.slide(new SlideId(slide))
-                .map(one -> Sheet.of(reel, one, shelf, facts, layout))
+    /** The sheet of a slide, if it is there. */
+    static @Nullable Sheet sheet(Draft draft, @Nullable String slide) {
+        if (slide == null) {
+            return null;
+        }
+        return draft.reel()
+                .slide(new SlideId(slide))
+                .map(one -> Sheet.of(draft, one))
                 .orElse(null);
     }
 

@@ -49,8 +49,7 @@ class BenchController {
 
     @GetMapping
     String open(@PathVariable String id, Model model) {
-        StoredReel reel = reels.find(id);
-        model.addAllAttributes(bench.model(reel, null, null));
+        model.addAllAttributes(bench.model(publishing.draft(reels.find(id)), null, null));
         return "bench";
     }
 
@@ -74,12 +73,31 @@ class BenchController {
         return answers.whole(reels.find(id), new Asked(window, "none", slide, page));
     }
 
+    /** The brief, or the sheet of a slide that was picked; the wall stays as it is. */
+    @GetMapping("/band")
+    @ResponseBody
+    Answer band(
+            @PathVariable String id,
+            @RequestParam String window,
+            @RequestParam(required = false) @Nullable String slide,
+            @RequestParam(required = false) @Nullable Double page) {
+        return answers.band(reels.find(id), new Asked(window, "none", slide, page));
+    }
+
+    /** What tells whether the bench still shows what there is. */
+    record State(String state) {}
+
+    @GetMapping("/state")
+    @ResponseBody
+    State state(@PathVariable String id) {
+        return new State(reels.find(id).state());
+    }
+
     /** What the wall says of its pages, with one more of that width. */
     @GetMapping("/screens")
     @ResponseBody
     List<Screen> screens(@PathVariable String id, @RequestParam double page) {
-        Reel reel = reels.find(id).reel();
-        return reel.slides().isEmpty() ? List.of() : Screen.of(reel, publishing.layout(reel), page);
+        return Screen.of(publishing.draft(reels.find(id)), page);
     }
 
     /** Stores an edit: {@code {window, editId, on, slide, page, edit: {kind, ...}}}. */
@@ -92,13 +110,13 @@ class BenchController {
         return answers.whole(reels.apply(id, edit, asked.window(), asked.editId(), on), asked);
     }
 
-    /** What an edit would show: fragment and screens, no parts; nothing is stored. */
+    /** What an edit would show: fragment, screens, and the crops of an open sheet; nothing is stored. */
     @PostMapping("/preview")
     @ResponseBody
     Answer preview(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
         Reel shown = EditJson.read(request.path("edit")).applyTo(reel.reel());
-        return answers.wall(reel, shown, Asked.of(request).page());
+        return answers.wall(reel, shown, Asked.of(request));
     }
 
     @PostMapping("/undo")
@@ -118,8 +136,7 @@ class BenchController {
     /** What a wall's frame shows. */
     @GetMapping("/draft")
     ResponseEntity<String> draft(@PathVariable String id) {
-        StoredReel reel = reels.find(id);
-        AddressPage page = publishing.draftPage(reel, "/app/port.js");
+        AddressPage page = publishing.page(publishing.draft(reels.find(id)), "/app/port.js");
         return ResponseEntity.ok()
                 .headers(PathHeaders.draft(page.policy()))
                 .contentType(MediaType.parseMediaType("text/html;charset=utf-8"))

@@ -1,11 +1,12 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words.Said;
-import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Schedule;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,19 +39,21 @@ public record Card(
         return String.format(Locale.ROOT, "%.1f s", hold / 1000.0);
     }
 
-    static List<Card> of(Reel reel, Shelf shelf, Facts facts, int stops) {
+    static List<Card> of(Draft draft) {
+        Reel reel = draft.reel();
+        int stops = draft.layout().stops(SetUp.DESK);
         List<Card> cards = new ArrayList<>();
         Schedule schedule = reel.slides().isEmpty() ? null : Schedule.of(reel, Math.max(stops, 1));
         for (int i = 0; i < reel.slides().size(); i++) {
             Slide slide = reel.slides().get(i);
             List<String> thumbnails = slide.carries().pictures().stream()
-                    .map(picture -> Shelf.thumbnail(shelf.version(picture)))
+                    .map(picture -> Shelf.thumbnail(draft.shelf().version(picture)))
                     .toList();
             cards.add(new Card(
                     slide.id().value(),
                     i + 1,
                     thumbnails,
-                    title(slide, facts.said(slide)),
+                    title(slide, draft.facts().said(slide)),
                     reel.hold(slide),
                     schedule == null
                             ? 0

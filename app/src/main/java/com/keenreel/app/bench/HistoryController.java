@@ -89,7 +89,8 @@ class HistoryController {
             @PathVariable String id,
             @PathVariable long revision,
             @RequestParam(required = false) @Nullable Double page) {
-        return answers.wall(reels.find(id), reels.followed(reels.at(id, revision)), page);
+        return answers.wall(
+                reels.find(id), reels.followed(reels.at(id, revision)), new Asked("none", "none", null, page));
     }
 
     /** Makes the reel what it was at that revision. */

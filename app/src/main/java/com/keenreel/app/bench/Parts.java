@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -12,6 +13,7 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 @Component
 class Parts {
     private static final Set<String> NAMES = Set.of("stored", "line", "order", "band");
+    private static final Set<String> PREVIEWED = Set.of("crops", "losses");
 
     private final SpringTemplateEngine engine;
 
@@ -21,8 +23,22 @@ class Parts {
 
     /** The markup of every part, by the id of the element that it stands in. */
     Map<String, String> of(Map<String, Object> model) {
+        return draw(NAMES, model);
+    }
+
+    /** The markup of the brief, or of the sheet that stands in its place. */
+    Map<String, String> ofBand(Map<String, Object> model) {
+        return draw(Set.of("band"), model);
+    }
+
+    /** The markup of what follows a hand on an open sheet. */
+    Map<String, String> ofPreview(@Nullable Sheet sheet) {
+        return sheet == null || sheet.crops().isEmpty() ? Map.of() : draw(PREVIEWED, Map.of("sheet", sheet));
+    }
+
+    private Map<String, String> draw(Set<String> names, Map<String, Object> model) {
         Map<String, String> parts = new LinkedHashMap<>();
-        for (String name : NAMES) {
+        for (String name : names) {
             parts.put(name, engine.process("bench-parts", Set.of(name), new Context(Locale.ENGLISH, model)));
         }
         return parts;

@@ -1,6 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
@@ -29,11 +30,16 @@ public record Screen(
     public static final double VIEW = 800;
 
     /**
-     * Phone, tablet and desk, and one page more where it is asked for.
+     * Phone, tablet and desk, and one page more where it is asked for; none while there is nothing to see.
      *
      * @param another its width, px; null for none
      */
-    static List<Screen> of(Reel reel, Layout layout, @Nullable Double another) {
+    static List<Screen> of(Draft draft, @Nullable Double another) {
+        Reel reel = draft.reel();
+        Layout layout = draft.layout();
+        if (reel.slides().isEmpty()) {
+            return List.of();
+        }
         List<Screen> screens = new ArrayList<>();
         for (SetUp screen : SetUp.values()) {
             screens.add(at(reel, layout, screen.title(), screen.usualPage()));

@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.EditJson;
 import com.keenreel.app.store.StoredPicture.Version;
@@ -17,7 +18,6 @@ import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Fit;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.List;
@@ -111,7 +111,9 @@ public record Sheet(
                         + Numbers.plain(bottom) + "H" + Numbers.plain(left) + "Z";
     }
 
-    static Sheet of(Reel reel, Slide slide, Shelf shelf, Facts facts, Layout layout) {
+    static Sheet of(Draft draft, Slide slide) {
+        Reel reel = draft.reel();
+        Facts facts = draft.facts();
         int position = reel.slides().indexOf(slide) + 1;
         List<PictureId> pictures = slide.carries().pictures();
         PictureId shown = pictures.isEmpty() ? null : pictures.get(pictures.size() - 1);
@@ -120,15 +122,15 @@ public record Sheet(
                 slide.id().value(),
                 position,
                 reel.slides().size(),
-                shown == null ? null : shown(shelf.version(shown)),
-                pictures.size() > 1 ? shown(shelf.version(pictures.get(0))) : null,
+                shown == null ? null : shown(draft.shelf().version(shown)),
+                pictures.size() > 1 ? shown(draft.shelf().version(pictures.get(0))) : null,
                 slide.carries() instanceof Carries.Pair pair ? pair : null,
                 slide.words(),
                 facts.said(slide),
                 reel.hold(slide),
                 slide.hold() != null,
                 own == null ? List.of() : focal(slide, own),
-                own == null ? List.of() : crops(reel, position, own, layout));
+                own == null ? List.of() : crops(draft, position, own));
     }
 
     private static Shown shown(Version version) {
@@ -148,11 +150,11 @@ public record Sheet(
         return focal;
     }
 
-    private static List<Crop> crops(Reel reel, int position, PictureFacts picture, Layout layout) {
+    private static List<Crop> crops(Draft draft, int position, PictureFacts picture) {
         List<Crop> crops = new ArrayList<>();
-        for (Screen screen : Screen.of(reel, layout, null)) {
+        for (Screen screen : Screen.of(draft, null)) {
             SetUp setUp = SetUp.of(screen.setUp());
-            Placed crop = all(layout.frame(setUp))
+            Placed crop = all(draft.layout().frame(setUp))
                     .filter(part -> part.part().equals("crop-" + position))
                     .findFirst()
                     .orElse(null);
@@ -168,7 +170,7 @@ public record Sheet(
             double y = -drawn.top().at(width) / scale;
             crops.add(new Crop(
                     screen.name(),
-                    reel.choices().get(Options.RATIO, setUp).toString(),
+                    draft.reel().choices().get(Options.RATIO, setUp).toString(),
                     x,
                     y,
                     frameWidth / scale,

@@ -104,23 +104,39 @@ public class Publishing {
         return shelf(reel).frozen(versions);
     }
 
-    /** What the wall shows of a reel, if it were that. */
-    public Fragment draft(StoredReel stored, Reel shown) {
-        return FragmentWriter.write(draftMaterial(stored, shown), "revision " + stored.revision());
+    /** A reel as it is stored. */
+    public Draft draft(StoredReel stored) {
+        return draft(stored, stored.reel());
+    }
+
+    /** A reel as it would be if it were that. */
+    public Draft draft(StoredReel stored, Reel shown) {
+        Shelf shelf = shelf(shown);
+        Facts facts = shelf.facts(type);
+        return new Draft(stored, shown, shelf, facts, Layout.of(shown, facts));
+    }
+
+    /** What the wall shows of a draft. */
+    public Fragment fragment(Draft draft) {
+        return FragmentWriter.write(material(draft), version(draft));
     }
 
     /** The page of a wall's frame. */
-    public AddressPage draftPage(StoredReel reel, String port) {
-        Material material = draftMaterial(reel, reel.reel());
-        Fragment fragment = FragmentWriter.write(material, "revision " + reel.revision());
-        return AddressPage.draft(fragment, reel.slug(), material, port);
+    public AddressPage page(Draft draft, String port) {
+        Material material = material(draft);
+        Fragment fragment = FragmentWriter.write(material, version(draft));
+        return AddressPage.draft(fragment, draft.stored().slug(), material, port);
     }
 
-    private Material draftMaterial(StoredReel stored, Reel shown) {
-        Shelf shelf = shelf(shown);
-        Map<PictureId, PictureFiles> all = shelf.draftFiles(publications.liveWidths(stored.id()));
-        PictureFiles first = Material.firstPicture(shown).map(all::get).orElse(NO_PICTURE);
-        return new Material(shown, shelf.facts(type), all, first);
+    private static String version(Draft draft) {
+        return "revision " + draft.stored().revision();
+    }
+
+    private Material material(Draft draft) {
+        Map<PictureId, PictureFiles> all =
+                draft.shelf().draftFiles(publications.liveWidths(draft.stored().id()));
+        PictureFiles first = Material.firstPicture(draft.reel()).map(all::get).orElse(NO_PICTURE);
+        return new Material(draft.reel(), draft.facts(), all, first);
     }
 
     /**
@@ -311,6 +327,6 @@ public class Publishing {
         if (reel.reel().slides().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Snippet(draftMaterial(reel, reel.reel()), "", reel.slug()).reserved());
+        return Optional.of(new Snippet(material(draft(reel)), "", reel.slug()).reserved());
     }
 }

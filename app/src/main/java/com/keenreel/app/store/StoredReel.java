@@ -23,4 +23,9 @@ public record StoredReel(
         @Nullable String live,
         boolean wasLive,
         long changedAt,
-        boolean binned) {}
+        boolean binned) {
+    /** The same for as long as its head, the set it follows and what is live of it stay the same. */
+    public String state() {
+        return revision + "." + changedAt + "." + live;
+    }
+}

@@ -1,0 +1,32 @@
+// Asks now and then whether the reel is still what the bench shows: somebody else may have changed it, or a set that it
+// follows, or it went live; and the application may be away and come back.
+import { send } from '../http.js';
+
+const BETWEEN = 2500; // ms
+
+export class Pulse {
+  constructor(edits) {
+    this.edits = edits;
+    this.#beat();
+    document.addEventListener('visibilitychange', () => document.hidden || this.#ask());
+  }
+
+  async #beat() {
+    for (;;) {
+      await new Promise((done) => setTimeout(done, BETWEEN));
+      if (!document.hidden) await this.#ask();
+    }
+  }
+
+  async #ask() {
+    const { edits } = this;
+    if (edits.unstored) return; // what is on its way asks by itself
+    try {
+      const { state } = await send('GET', `${edits.address}/state`);
+      edits.reached(true);
+      if (state !== edits.state && !edits.unstored) await edits.refresh();
+    } catch {
+      edits.reached(false);
+    }
+  }
+}

@@ -1,0 +1,17 @@
+package com.keenreel.app.publishing;
+
+import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Layout;
+
+/**
+ * A reel as it is being worked on, with its pictures and where everything of it stands.
+ *
+ * @param stored the reel as it is stored
+ * @param reel what is shown of it: its newest revision, or what an edit would make of that
+ * @param shelf the pictures it shows
+ * @param facts what calculations need of them
+ * @param layout where everything stands
+ */
+public record Draft(StoredReel stored, Reel reel, Shelf shelf, Facts facts, Layout layout) {}
