@@ -41,6 +41,15 @@
     }).finally(() => observer.disconnect());
   }
 
+  /** A page that stands alone holds what it shows from later days on; the newest day that has come counts. */
+  function today() {
+    const days = document.getElementById('days');
+    if (days?.type !== 'application/json') return undefined;
+    const now = new Date();
+    const day = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+    return JSON.parse(days.textContent).findLast(({ from }) => from <= day)?.fragment;
+  }
+
   class KeenReel extends HTMLElement {
     #source;
     #piece;
@@ -69,7 +78,7 @@
       const written = this.shadowRoot?.querySelector('script[type="application/json"]');
       if (written) {
         await presented(this.shadowRoot.querySelector('img'));
-        return this.show(JSON.parse(written.textContent));
+        return this.show(today() ?? JSON.parse(written.textContent));
       }
       // which page shows the reel is said without what follows its path
       const page = location.protocol.startsWith('http')

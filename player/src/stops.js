@@ -15,12 +15,31 @@ export class Stops extends Piece {
     super(reel, plan, host);
     this.isRow = plan.arrangement === 'row';
     this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
+    this.holds = plan.holds;
+    if (plan.anew) this.#shuffle();
     this.dots = [...reel.querySelectorAll('.dot')];
     this.live = this.strip;
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
     if (plan.swipe) this.dragging = new Dragging(this);
     this.#stand(0);
+  }
+
+  /** Another order on every visit. The first slide stays: it is on the screen before the rest has come. */
+  #shuffle() {
+    const order = this.slides.map((_, i) => i);
+    for (let i = order.length - 1; i > 1; i--) {
+      const j = 1 + Math.floor(Math.random() * i);
+      [order[i], order[j]] = [order[j], order[i]];
+    }
+    const place = this.slides.map(({ className, ariaLabel }) => [className.match(/slide-\d+/)[0], ariaLabel]);
+    this.slides = order.map((from) => this.slides[from]);
+    this.holds = order.map((from) => this.plan.holds[from]);
+    this.slides.forEach((slide, i) => {
+      slide.className = slide.className.replace(/slide-\d+/, place[i][0]);
+      slide.ariaLabel = place[i][1];
+      this.strip.append(slide);
+    });
   }
 
   get stop() {
@@ -114,7 +133,7 @@ export class Stops extends Piece {
     this.#standing = undefined;
     this.live.setAttribute('aria-live', this.moves && !this.waitsFor('paused') ? 'off' : 'polite');
     if (!this.moves) return;
-    const standing = this.frame.animate([], { duration: this.plan.holds[this.#stop] });
+    const standing = this.frame.animate([], { duration: this.holds[this.#stop] });
     standing.onfinish = () => this.#standing === standing && !this.waiting && this.#change((this.#stop + 1) % this.stops, true);
     this.#standing = standing;
     if (this.held || this.waiting) standing.pause();

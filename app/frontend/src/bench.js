@@ -10,7 +10,6 @@ import { Pulse } from './bench/pulse.js';
 import { Sheet } from './bench/sheet.js';
 import { Wall } from './bench/wall.js';
 import { WidthLine } from './bench/width-line.js';
-import { notice } from './http.js';
 import { pick } from './pick.js';
 
 Alpine.plugin(morph);
@@ -27,6 +26,7 @@ const bench = {
   /** Selects a slide, whose sheet takes the place of the brief; null goes back to the brief. */
   async select(id) {
     if (id && history.isOpen) await history.close();
+    const whole = order.isAway(id) || order.isAway(bench.slide);
     bench.slide = id;
     if (document.body.classList.contains('with-sheet') !== Boolean(id)) {
       document.body.classList.toggle('with-sheet');
@@ -34,7 +34,7 @@ const bench = {
     }
     order.pick(id);
     await edits.settled();
-    if (bench.slide === id) await edits.refreshBand();
+    if (bench.slide === id) await edits.refreshBand(whole);
   },
 
   /** Something was moved by hand in that part: it is drawn anew whatever the next answer brings. */
@@ -52,6 +52,7 @@ const bench = {
       drawn.set(id, html);
     }
     order.drawn();
+    if (answer.parts.order) order.tray.draw();
     line.draw();
     if (answer.fragment) wall.show(answer.fragment, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();
@@ -89,9 +90,10 @@ document.addEventListener('click', async (event) => {
   else if (action === 'redo') await edits.redo();
   else if (action === 'history') await (history.isOpen ? history.close() : history.open());
   else if (action === 'add') {
-    const { carries, sorry } = order.additions(await pick());
-    if (sorry) notice(sorry);
-    if (carries.length) await edits.store(order.adding(carries));
+    await order.add(await pick());
+  } else if (action === 'add-colour') {
+    await edits.store(order.adding([{ colour: '#16241e' }]));
+    await bench.select(order.cards.at(-1).dataset.card);
   }
 });
 

@@ -13,12 +13,16 @@ export class Arriving {
     document.addEventListener('drop', async (event) => {
       if (!files(event)) return;
       event.preventDefault();
-      this.take((await dropped(event)).flatMap((one) => one.files));
+      this.take((await dropped(event)).flatMap((one) => one.files), event.before);
     });
   }
 
-  /** Brings files, in their order, and shows how far they are until all that came without trouble are slides. */
-  async take(files) {
+  /**
+   * Brings files, in their order, and shows how far they are until all that came without trouble are slides.
+   *
+   * @param before the slide that they come before; none for the end
+   */
+  async take(files, before) {
     if (!files.length) return;
     this.place.hidden = false;
     const list = this.place.querySelector('ul');
@@ -39,10 +43,10 @@ export class Arriving {
     );
     list.querySelectorAll('.done').forEach((row) => row.remove());
     this.place.hidden = !list.children.length;
-    await this.#use([...brought.values()].filter(Boolean));
+    await this.#use([...brought.values()].filter(Boolean), before);
   }
 
-  async #use(pictures) {
+  async #use(pictures, before) {
     if (!pictures.length) return;
     const set = document.querySelector('[data-follow=set]')?.value;
     if (set) {
@@ -51,8 +55,6 @@ export class Arriving {
       notice('They are in the set now, and so in this reel.');
       return;
     }
-    const { carries, sorry } = this.order.additions(pictures);
-    if (sorry) notice(sorry);
-    if (carries.length) await this.edits.store(this.order.adding(carries));
+    await this.order.add(pictures, before);
   }
 }

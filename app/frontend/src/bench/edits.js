@@ -131,14 +131,18 @@ export class Edits {
     this.#taken(await send('GET', this.#now('parts')));
   }
 
-  /** Draws the brief, or the sheet of the slide that was picked last: those picked quickly one after another are passed over. */
-  async refreshBand() {
+  /**
+   * Draws the brief, or the sheet of the slide that was picked last: those picked quickly one after another are passed over.
+   *
+   * @param whole whether the wall shows other slides from now on
+   */
+  async refreshBand(whole = false) {
     const picked = this.bench.slide;
     if (this.#reading) {
       await this.#reading.catch(() => {});
       if (this.bench.slide !== picked) return;
     }
-    this.#reading = send('GET', this.#now('band'));
+    this.#reading = send('GET', this.#now(whole ? 'parts' : 'band'));
     let answer;
     try {
       answer = await this.#reading;

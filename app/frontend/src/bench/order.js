@@ -1,18 +1,20 @@
-// The running order: cards that are picked, moved by drag and keys, and lengthened at their edge.
+// The running order: cards that are picked and chosen, played through, copied, hidden and taken out.
 import { notice } from '../http.js';
+import { Hand } from './hand.js';
+import { Tray } from './tray.js';
 
 const LEAST = 196; // px of a card at the least
-const STEP = 500; // ms per key press and per notch of a drag
-const FAR = 6; // px before a press becomes a drag
+const STEP = 500; // ms per key press
 
 export class Order {
   constructor(place, bench, edits, wall) {
     Object.assign(this, { place, bench, edits, wall });
+    this.chosen = new Set(); // ids of several cards that are chosen together
+    this.hand = new Hand(this);
+    this.tray = new Tray(this);
     place.addEventListener('click', (event) => this.#click(event));
     place.addEventListener('keydown', (event) => this.#key(event));
-    place.addEventListener('pointerdown', (event) => this.#press(event));
     place.addEventListener('change', (event) => this.#source(event));
-    place.addEventListener('dragover', (event) => event.preventDefault());
     this.drawn();
   }
 
@@ -22,7 +24,7 @@ export class Order {
 
   /** True while a card is taken up or dragged. */
   get inHand() {
-    return Boolean(this.up || this.dragged);
+    return this.hand.busy;
   }
 
   get lap() {
@@ -38,12 +40,17 @@ export class Order {
     this.edits.store({ kind: 'follow', follows });
   }
 
-  #placeOf(id) {
+  placeOf(id) {
     return this.place.querySelector(`[data-card="${id}"]`)?.closest('.card-place');
   }
 
   startOf(id) {
-    return Number(this.#placeOf(id)?.dataset.start ?? 0);
+    return Number(this.placeOf(id)?.dataset.start ?? 0);
+  }
+
+  /** Whether visitors do not meet that slide today, so that it is on the wall only while its sheet is open. */
+  isAway(id) {
+    return Boolean(id && this.placeOf(id)?.classList.contains('away'));
   }
 
   /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
@@ -60,8 +67,10 @@ export class Order {
       const { start, hold, playing } = card.dataset;
       card.style.flexGrow = playing === 'true' ? Number(hold) : 1;
       card.style.minWidth = `${LEAST}px`;
-      return { card, start: Number(start), hold: playing === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
+      const today = !card.classList.contains('away') || card.querySelector('[aria-pressed=true]');
+      return { card, start: today ? Number(start) : NaN, hold: playing === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
     });
+    this.#mark();
     this.showMoment();
   }
 
@@ -98,191 +107,148 @@ export class Order {
 
   #click(event) {
     if (event.target.closest('[data-do=play]')) this.#play();
+    const action = event.target.closest('[data-chosen]')?.dataset.chosen;
+    if (action) this.#all(action);
     const card = event.target.closest('.card');
-    if (!card) return;
-    if (this.dragged) {
-      this.dragged = false;
-      return;
+    if (!card || this.hand.endedADrag()) return;
+    if (event.shiftKey) this.#stretch(card);
+    else if (event.ctrlKey || event.metaKey) this.#toggle(card.dataset.card);
+    else {
+      this.#letGo();
+      this.bench.select(card.dataset.card);
     }
-    this.bench.select(card.dataset.card);
   }
 
-  // Keys: arrows go from card to card; Enter takes a card up, arrows move it, Enter puts it down, Escape puts it back.
+  // Several cards together: Shift takes a stretch, Ctrl one more or one less.
+
+  /** The cards that a command at that one means, in running order: all that are chosen with it, or it alone. */
+  meant(id) {
+    if (!this.chosen.has(id)) return [id];
+    return this.cards.map(({ dataset }) => dataset.card).filter((one) => this.chosen.has(one));
+  }
+
+  #stretch(to) {
+    const { cards } = this;
+    const from = cards.findIndex(({ dataset }) => dataset.card === (this.last ?? this.bench.slide));
+    const [first, last] = [Math.max(0, from), cards.indexOf(to)].sort((a, b) => a - b);
+    this.last ??= cards[Math.max(0, from)].dataset.card;
+    this.#choose(cards.slice(first, last + 1).map(({ dataset }) => dataset.card));
+  }
+
+  #toggle(id) {
+    const ids = new Set(this.chosen.size || !this.bench.slide ? this.chosen : [this.bench.slide]);
+    if (!ids.delete(id)) ids.add(id);
+    this.last = id;
+    this.#choose(ids);
+  }
+
+  #choose(ids) {
+    this.chosen = new Set(ids);
+    if (this.chosen.size && this.bench.slide) this.bench.select(null);
+    this.#mark();
+  }
+
+  #letGo() {
+    this.last = undefined;
+    if (this.chosen.size) this.#choose([]);
+  }
+
+  #mark() {
+    const there = new Set();
+    this.cards.forEach((card) => {
+      const chosen = this.chosen.has(card.dataset.card);
+      if (chosen) there.add(card.dataset.card);
+      if (card.classList.contains('among') === chosen) return;
+      card.classList.toggle('among', chosen);
+      if (chosen) card.setAttribute('aria-description', 'Chosen');
+      else card.removeAttribute('aria-description');
+    });
+    this.chosen = there;
+    const line = this.place.querySelector('.chosen-line');
+    if (!line) return;
+    line.hidden = there.size === 0;
+    line.querySelector('[data-count]').textContent = `${there.size} ${there.size === 1 ? 'slide' : 'slides'} chosen`;
+  }
+
+  /** Does something with all that are chosen. */
+  #all(action) {
+    const ids = this.meant([...this.chosen][0]);
+    if (action === 'let-go') this.#letGo();
+    else if (action === 'copy') this.#copy(ids);
+    else if (action === 'duplicate') this.duplicate(ids);
+    else if (action === 'hide') this.hide(ids);
+    else if (action === 'remove') this.remove(ids);
+  }
+
+  // Keys: arrows go from card to card; Enter takes cards up, arrows move them, Enter puts them down, Escape puts them back.
   #key(event) {
     const card = event.target.closest('.card');
-    if (event.key === ' ' && !event.target.matches('input, textarea')) {
+    if (event.key === ' ' && !event.target.matches('input, textarea, select')) {
       event.preventDefault();
       this.#play();
       return;
     }
-    if (card && (event.ctrlKey || event.metaKey)) {
-      if (event.key === 'c') this.#copy(card.dataset.card);
-      else if (event.key === 'v') this.#paste(card.dataset.card);
-      return;
-    }
     if (!card || event.altKey) return;
     const id = card.dataset.card;
+    const act = (event.ctrlKey || event.metaKey ? this.#withControl(event, id) : null) ?? this.#alone(event, card, id);
+    if (!act) return;
+    event.preventDefault();
+    act();
+  }
+
+  #withControl({ key }, id) {
+    return { c: () => this.#copy(this.meant(id)), v: () => this.#paste(id), a: () => this.#choose(this.cards.map(({ dataset }) => dataset.card)) }[key];
+  }
+
+  #alone(event, card, id) {
+    if (event.ctrlKey || event.metaKey) return undefined;
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    const handled = () => event.preventDefault();
-    if (event.key === 'Enter') {
-      handled();
-      if (this.up === id) this.#putDown();
-      else this.#takeUp(card);
-    } else if (event.key === 'Escape' && this.up) {
-      handled();
-      this.#putBack();
-    } else if (event.key === 'Escape') {
-      handled();
-      this.bench.select(null);
-    } else if (way && this.up === id) {
-      handled();
-      this.#carry(way);
-    } else if (way) {
-      handled();
-      const beside = this.cards[this.cards.indexOf(card) + way];
-      if (beside) {
-        beside.focus();
-        this.bench.select(beside.dataset.card);
-      }
-    } else if (event.key === 'Delete') {
-      handled();
-      this.remove(id);
-    } else if (event.key === '+' || event.key === '=' || event.key === '-') {
-      handled();
-      const hold = Number(this.#placeOf(id).dataset.hold) + (event.key === '-' ? -STEP : STEP);
-      this.edits.store({ kind: 'hold', slide: id, hold });
-    }
+    if (way && this.hand.up) return () => this.hand.carry(way);
+    if (way) return () => this.#beside(card, way, event.shiftKey);
+    const hold = (by) => () => this.#longer(this.meant(id), by);
+    return {
+      Enter: () => (this.hand.up ? this.hand.putDown() : this.hand.takeUp(card)),
+      Escape: () => {
+        if (this.hand.up) this.hand.putBack();
+        else if (this.chosen.size) this.#letGo();
+        else this.bench.select(null);
+      },
+      Delete: () => this.remove(this.meant(id)),
+      h: () => this.hide(this.meant(id)),
+      '+': hold(STEP),
+      '=': hold(STEP),
+      '-': hold(-STEP),
+    }[event.key];
   }
 
-  #takeUp(card) {
-    this.bench.moved('order');
-    this.up = card.dataset.card;
-    this.before = this.cards.map(({ dataset }) => dataset.card);
-    card.classList.add('up');
-    card.setAttribute('aria-description', 'Taken up. Arrow keys move it, Enter puts it down, Escape puts it back.');
-  }
-
-  #carry(way) {
-    const own = this.#placeOf(this.up);
-    const beside = way < 0 ? own.previousElementSibling : own.nextElementSibling;
+  /** Goes to the card beside; with Shift it is chosen too. */
+  #beside(card, way, too) {
+    const beside = this.cards[this.cards.indexOf(card) + way];
     if (!beside) return;
-    own.parentElement.insertBefore(own, way < 0 ? beside : beside.nextElementSibling);
-    own.querySelector('.card').focus();
-  }
-
-  #letGo() {
-    const card = this.#placeOf(this.up)?.querySelector('.card');
-    card?.classList.remove('up');
-    card?.removeAttribute('aria-description');
-    this.up = null;
-    return card;
-  }
-
-  #putDown() {
-    const id = this.up;
-    this.#letGo();
-    this.#moved(id);
-  }
-
-  #putBack() {
-    const list = this.place.querySelector('.cards');
-    this.before.forEach((id) => list.append(this.#placeOf(id)));
-    this.#letGo()?.focus();
-    this.edits.refresh();
-  }
-
-  /** The cards stand in a new order: stores where that one has come to stand. */
-  async #moved(id) {
-    const order = this.cards.map(({ dataset }) => dataset.card);
-    if (order.join() === this.before?.join()) {
-      this.bench.select(id);
+    beside.focus();
+    if (!too) {
+      this.#letGo();
+      this.bench.select(beside.dataset.card);
       return;
     }
-    const before = order[order.indexOf(id) + 1] ?? null;
-    await this.edits.store({ kind: 'move', slide: id, before });
-    this.#placeOf(id)?.querySelector('.card').focus();
+    this.last ??= card.dataset.card;
+    this.#stretch(beside);
   }
 
-  // Pointer: a card is dragged to another place, an edge is dragged for the hold.
-  #press(event) {
-    if (event.button !== 0) return;
-    const edge = event.target.closest('[data-edge]');
-    const card = event.target.closest('.card');
-    if (edge) this.#dragEdge(event, edge);
-    else if (card) this.#dragCard(event, card);
+  #longer(ids, by) {
+    this.storeAll(ids.map((slide) => ({ kind: 'hold', slide, hold: Number(this.placeOf(slide).dataset.hold) + by })));
   }
 
-  #follow(event, moves, ends) {
-    const listening = new AbortController();
-    const on = (type, listener) => addEventListener(type, listener, { signal: listening.signal });
-    on('pointermove', (move) => move.pointerId === event.pointerId && moves(move));
-    const end = (last) => {
-      if (last.pointerId !== event.pointerId) return;
-      listening.abort();
-      ends(last.type === 'pointercancel');
-    };
-    on('pointerup', end);
-    on('pointercancel', end);
-  }
-
-  #dragCard(event, card) {
-    const own = card.closest('.card-place');
-    const id = card.dataset.card;
-    const from = event.clientX;
-    this.dragged = false;
-    this.#follow(
-      event,
-      (move) => {
-        if (!this.dragged && Math.abs(move.clientX - from) < FAR) return;
-        if (!this.dragged) {
-          this.dragged = true;
-          this.before = this.cards.map(({ dataset }) => dataset.card);
-          this.bench.moved('order');
-          own.classList.add('dragged');
-        }
-        const others = [...own.parentElement.children].filter((one) => one !== own);
-        const next = others.find((one) => {
-          const box = one.getBoundingClientRect();
-          return move.clientX < box.left + box.width / 2 && move.clientY < box.bottom;
-        });
-        own.parentElement.insertBefore(own, next ?? null);
-      },
-      (cancelled) => {
-        own.classList.remove('dragged');
-        if (!this.dragged) return;
-        setTimeout(() => (this.dragged = false)); // the click that follows a drag selects nothing
-        if (!cancelled) this.#moved(id);
-        else this.before.forEach((one) => own.parentElement.append(this.#placeOf(one)));
-      },
-    );
-  }
-
-  #dragEdge(event, edge) {
-    event.preventDefault();
-    const own = edge.closest('.card-place');
-    const id = edge.dataset.edge;
-    const former = Number(own.dataset.hold);
-    const perPixel = former / own.getBoundingClientRect().width;
-    const says = own.querySelector('.card .figure');
-    let hold = former;
-    this.bench.moved('order');
-    this.#follow(
-      event,
-      (move) => {
-        const wanted = former + (move.clientX - event.clientX) * perPixel;
-        const step = move.shiftKey ? 100 : STEP;
-        hold = Math.min(120000, Math.max(500, Math.round(wanted / step) * step));
-        says.textContent = `${(hold / 1000).toFixed(1)} s`;
-        own.style.flexGrow = hold;
-      },
-      (cancelled) => !cancelled && hold !== former && this.edits.store({ kind: 'hold', slide: id, hold }),
-    );
+  /** Stores edits as one step. */
+  storeAll(edits) {
+    return this.edits.store(edits.length === 1 ? edits[0] : { kind: 'several', edits });
   }
 
   // Slides that were copied are remembered for all windows, so that they can be pasted into another reel.
-  #copy(id) {
-    localStorage.setItem('copied slides', JSON.stringify({ from: document.body.dataset.reel, slides: [id] }));
-    notice('The slide is copied. Ctrl+V puts it behind a card, here or in another reel.');
+  #copy(slides) {
+    localStorage.setItem('copied slides', JSON.stringify({ from: document.body.dataset.reel, slides }));
+    const what = slides.length === 1 ? 'The slide is' : `${slides.length} slides are`;
+    notice(`${what} copied. Ctrl+V puts a copy behind a card, here or in another reel.`);
   }
 
   #paste(id) {
@@ -292,22 +258,26 @@ export class Order {
   }
 
   #behind(id) {
-    return this.#placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
+    return this.placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
   }
 
-  /** The same slide once more, behind it. */
-  duplicate(id) {
-    return this.edits.step('copies', { from: document.body.dataset.reel, slides: [id], before: this.#behind(id) });
+  /** The same slides once more, behind them. */
+  duplicate(slides) {
+    return this.edits.step('copies', { from: document.body.dataset.reel, slides, before: this.#behind(slides.at(-1)) });
   }
 
-  /** Takes a slide out; undo brings it back. */
-  async remove(id) {
-    const next = this.#placeOf(id).nextElementSibling ?? this.#placeOf(id).previousElementSibling;
-    if (this.bench.slide === id) {
-      this.bench.slide = null;
-      document.body.classList.remove('with-sheet');
-    }
-    await this.edits.store({ kind: 'remove', slide: id });
+  /** Hides slides from visitors without taking them out; shows them again where all are hidden. Their days stay. */
+  hide(ids) {
+    const showing = (id) => JSON.parse(this.placeOf(id).dataset.showing);
+    const hidden = !ids.every((id) => showing(id).hidden);
+    return this.storeAll(ids.map((slide) => ({ kind: 'show', slide, showing: { ...showing(slide), hidden } })));
+  }
+
+  /** Takes slides out; undo brings them back. */
+  async remove(ids) {
+    const next = this.placeOf(ids.at(-1)).nextElementSibling ?? this.placeOf(ids[0]).previousElementSibling;
+    if (ids.includes(this.bench.slide)) await this.bench.select(null);
+    await this.storeAll(ids.map((slide) => ({ kind: 'remove', slide })));
     next?.querySelector('.card')?.focus();
   }
 
@@ -320,8 +290,16 @@ export class Order {
     return { carries, sorry: pictures.length % 2 ? 'A pair needs two pictures: pick them in twos, before then after.' : '' };
   }
 
-  adding(carries) {
+  /** The edit that adds slides before that one; at the end when there is none. */
+  adding(carries, before = null) {
     const fresh = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
-    return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: fresh(), carries: one }, before: null })) };
+    return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: fresh(), carries: one }, before })) };
+  }
+
+  /** Adds pictures before that slide. */
+  async add(pictures, before = null) {
+    const { carries, sorry } = this.additions(pictures);
+    if (sorry) notice(sorry);
+    if (carries.length) await this.edits.store(this.adding(carries, before));
   }
 }

@@ -7,6 +7,7 @@ export class Sheet {
   constructor(band, bench, edits, order) {
     Object.assign(this, { band, bench, edits, order, scope: 'all' });
     band.addEventListener('input', (event) => this.#typed(event));
+    band.addEventListener('focusin', (event) => this.#count(event.target));
     band.addEventListener('change', (event) => this.#rested(event));
     band.addEventListener('click', (event) => this.#click(event));
     band.addEventListener('pointerdown', (event) => this.#focus(event));
@@ -26,9 +27,15 @@ export class Sheet {
   #edit(field) {
     const { dataset, value } = field;
     if (dataset.say) return { kind: 'say', slide: this.slide, field: dataset.say, text: value };
+    if ('colour' in dataset) return { kind: 'carry', slide: this.slide, carries: { colour: value } };
+    if (dataset.day) return { kind: 'show', slide: this.slide, showing: { ...this.#showing, [dataset.day]: value || null } };
     if ('holdField' in dataset) return { kind: 'hold', slide: this.slide, hold: Math.round(Number(value) * 1000) };
     if (dataset.pair) return { kind: 'carry', slide: this.slide, carries: this.#pair(dataset.pair, value) };
     return null;
+  }
+
+  get #showing() {
+    return JSON.parse(this.band.querySelector('[data-showing-now]').dataset.showingNow);
   }
 
   get #pairNow() {
@@ -43,11 +50,21 @@ export class Sheet {
     const edit = this.#edit(event.target);
     if (!edit || !event.target.closest('.sheet')) return;
     event.target.dataset.dirty = 'yes';
+    this.#count(event.target);
     if (event.target.matches('[type=range]')) event.target.parentElement.querySelector('output').textContent = `${event.target.value} %`;
     this.edits.preview(edit, this.#problem);
     clearTimeout(this.timer);
     this.waiting = { edit, field: event.target };
     if (!event.target.matches('[type=range]')) this.timer = setTimeout(() => this.#store(), REST);
+  }
+
+  /** How much of a field is used, while it is being typed in. */
+  #count(field) {
+    if (!('counted' in field.dataset)) return;
+    const words = field.value.trim() ? field.value.trim().split(/\s+/).length : 0;
+    const place = this.band.querySelector('[data-counts]');
+    const name = field.closest('label').firstChild.textContent.trim();
+    place.textContent = `${name}: ${words} ${words === 1 ? 'word' : 'words'}, ${field.value.length} of ${field.maxLength} characters`;
   }
 
   #rested(event) {
@@ -81,8 +98,10 @@ export class Sheet {
     else if (action === 'former-slide' || action === 'next-slide') {
       const cards = this.order.cards.map(({ dataset }) => dataset.card);
       this.bench.select(cards[cards.indexOf(this.slide) + (action === 'next-slide' ? 1 : -1)]);
-    } else if (action === 'duplicate') this.order.duplicate(this.slide);
-    else if (action === 'remove') this.order.remove(this.slide);
+    } else if (action === 'duplicate') this.order.duplicate([this.slide]);
+    else if (action === 'remove') this.order.remove([this.slide]);
+    else if (action === 'hide') this.order.hide([this.slide]);
+    else if (action === 'hold-to-read') this.edits.store({ kind: 'hold', slide: this.slide, hold: Number(button.dataset.hold) });
     else if (action === 'clear-hold') this.edits.store({ kind: 'hold', slide: this.slide, hold: null });
     else if (action === 'clear-focal') this.#look(null);
     else if (action === 'say-nothing') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: '' });

@@ -56,13 +56,17 @@ public record AddressPage(String html, String policy) {
     }
 
     /**
-     * The page in a folder, beside the files it shows; the fragment's addresses are relative to it. The type stands in a
+     * The page in a folder, which holds what is shown from later days on too, beside the files it shows; the fragment's addresses are relative to it. The type stands in a
      * style sheet of its own at the end, where it holds up nothing but the player.
      */
-    static AddressPage folder(Fragment fragment, Material material) {
+    static AddressPage folder(Fragment fragment, Material material, List<String> later) {
         About about = About.of(material);
         String description = about.description().isEmpty() ? "" : meta("name", "description", about.description());
-        String type = "<link rel=\"stylesheet\" href=\"type.css\">";
+        String type = "<link rel=\"stylesheet\" href=\"type.css\">"
+                + (later.isEmpty()
+                        ? ""
+                        : "<script type=\"application/json\" id=\"days\">"
+                                + inScript("[" + String.join(",", later) + "]") + "</script>");
         return page(fragment, about, "", "reel.js", description + pictureSoon(fragment, material), type);
     }
 

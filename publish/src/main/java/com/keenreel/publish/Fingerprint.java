@@ -6,10 +6,15 @@ import java.nio.charset.StandardCharsets;
 public final class Fingerprint {
     private Fingerprint() {}
 
-    /** Of a fragment: equal exactly when visitors would meet the same. */
-    public static String of(Fragment fragment) {
+    /**
+     * Of a fragment: equal exactly when visitors would meet the same.
+     *
+     * @param days which of its slides they meet when; empty for all of them on every day
+     */
+    public static String of(Fragment fragment, String days) {
         String everything =
-                String.join("\0", fragment.html(), fragment.css(), fragment.plan(), fragment.player(), fragment.data());
+                String.join("\0", fragment.html(), fragment.css(), fragment.plan(), fragment.player(), fragment.data())
+                        + days;
         return PlayerFiles.sha256(everything.getBytes(StandardCharsets.UTF_8));
     }
 }

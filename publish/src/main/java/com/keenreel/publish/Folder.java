@@ -4,11 +4,13 @@ import com.keenreel.core.reel.PictureId;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -25,13 +27,15 @@ public final class Folder {
     private final String name;
     private final Map<String, byte[]> texts = new LinkedHashMap<>();
     private final Map<String, String> pictures = new LinkedHashMap<>();
+    private final Map<PictureId, Integer> numbers = new LinkedHashMap<>();
 
     /**
      * The folder of that material.
      *
+     * @param later what is shown instead from a later day on, where slides have days
      * @param name of the folder, as in the reel's address
      */
-    public Folder(Material material, String name) {
+    public Folder(Material material, SortedMap<LocalDate, Material> later, String name) {
         this.name = name;
         Material inside = inside(material);
         PlayerFiles shipped = PlayerFiles.shipped();
@@ -40,7 +44,12 @@ public final class Folder {
             faces.add(new Fragment.Face(face.family(), face.weight(), inPage(shipped.face(face.weight()))));
         }
         Fragment written = FragmentWriter.write(inside, name).in("player.js", faces);
-        texts.put("index.html", utf8(AddressPage.folder(written, inside).html()));
+        List<String> stages = new ArrayList<>();
+        later.forEach((day, one) -> {
+            Fragment stage = FragmentWriter.write(inside(one), name).in("player.js", faces);
+            stages.add("{\"from\":\"" + day + "\",\"fragment\":" + stage.json("") + "}");
+        });
+        texts.put("index.html", utf8(AddressPage.folder(written, inside, stages).html()));
         texts.put("type.css", utf8(AddressPage.faces(faces)));
         texts.put("player.js", shipped.player().bytes());
         texts.put("reel.js", shipped.shell().bytes());
@@ -55,9 +64,8 @@ public final class Folder {
     /** The same material with pictures beside the page. */
     private Material inside(Material material) {
         Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
-        int n = 0;
-        for (PictureId picture : material.reel().pictures()) {
-            n++;
+        for (PictureId picture : material.files().keySet()) {
+            int n = numbers.computeIfAbsent(picture, any -> numbers.size() + 1);
             List<PictureFiles.File> own = new ArrayList<>();
             for (PictureFiles.File file : material.of(picture).files()) {
                 own.add(beside(file, n));

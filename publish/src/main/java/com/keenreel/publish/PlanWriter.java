@@ -42,6 +42,9 @@ final class PlanWriter {
         plan.put("way", reel.direction().sign());
         plan.put("autoplay", reel.movesByItself());
         plan.put("keys", reel.choices().get(Options.KEYS));
+        if (reel.choices().get(Options.ANEW)) {
+            plan.put("anew", true);
+        }
         plan.put("swipe", reel.choices().get(Options.SWIPE));
         plan.put("duration", Transition.duration(reel));
         ArrayNode holds = plan.putArray("holds");

@@ -161,7 +161,7 @@ class OnAnyPageTest {
 
     @Test
     void theFolderHasAllItNamesAndNamesNothingOutside() throws IOException {
-        Folder folder = new Folder(material(FLOOR), "floor");
+        Folder folder = new Folder(material(FLOOR), new java.util.TreeMap<>(), "floor");
         byte[] zip = zip(folder);
         assertThat(zip(folder)).as("the same reel, the same bytes").isEqualTo(zip);
         Map<String, String> entries = new LinkedHashMap<>();

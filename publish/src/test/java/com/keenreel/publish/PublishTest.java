@@ -289,14 +289,14 @@ class PublishTest {
     @Test
     void theFingerprintTellsWhatVisitorsMeetFromWhatTheyDoNot() {
         Reel reel = reel(2);
-        String now = Fingerprint.of(FragmentWriter.write(material(reel), "1"));
-        assertThat(Fingerprint.of(FragmentWriter.write(material(reel), "2")))
+        String now = Fingerprint.of(FragmentWriter.write(material(reel), "1"), "");
+        assertThat(Fingerprint.of(FragmentWriter.write(material(reel), "2"), ""))
                 .as("the version's name")
                 .isEqualTo(now);
-        assertThat(Fingerprint.of(FragmentWriter.write(material(reel.withSlot(Slot.read("box 700"))), "1")))
+        assertThat(Fingerprint.of(FragmentWriter.write(material(reel.withSlot(Slot.read("box 700"))), "1"), ""))
                 .as("the slot")
                 .isEqualTo(now);
-        assertThat(Fingerprint.of(FragmentWriter.write(material(choose(reel, Options.HOLD, null, 6.0)), "1")))
+        assertThat(Fingerprint.of(FragmentWriter.write(material(choose(reel, Options.HOLD, null, 6.0)), "1"), ""))
                 .as("a hold")
                 .isNotEqualTo(now);
     }

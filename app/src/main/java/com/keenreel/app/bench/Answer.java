@@ -41,20 +41,20 @@ record Answer(
 
         /** Everything of a reel as it is stored. */
         Answer whole(StoredReel reel, Asked asked) {
-            Draft draft = publishing.draft(reel);
+            Draft draft = publishing.draft(reel, reel.reel(), asked.slideId());
             return answer(draft, parts.of(bench.model(draft, asked.window(), asked.slide())), asked.page());
         }
 
         /** Only the band below the running order: the brief, or a slide's sheet. */
         Answer band(StoredReel reel, Asked asked) {
-            Draft draft = publishing.draft(reel);
+            Draft draft = publishing.draft(reel, reel.reel(), asked.slideId());
             Map<String, Object> model = bench.model(draft, asked.window(), asked.slide());
             return new Answer(reel.revision(), reel.state(), parts.ofBand(model), null, Screen.of(draft, asked.page()));
         }
 
         /** The wall, and what the open sheet shows of the screens, as they would be if the reel were that. */
         Answer wall(StoredReel reel, Reel shown, Asked asked) {
-            Draft draft = publishing.draft(reel, shown);
+            Draft draft = publishing.draft(reel, shown, asked.slideId());
             return answer(draft, parts.ofPreview(Bench.sheet(draft, asked.slide())), asked.page());
         }
 

@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.core.reel.SlideId;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -28,6 +29,12 @@ record Asked(
                 request.path("editId").asString(""),
                 request.hasNonNull("slide") ? request.path("slide").asString() : null,
                 request.hasNonNull("page") ? request.path("page").asDouble() : null);
+    }
+
+    /** The slide whose sheet is open; null for none. */
+    @Nullable
+    SlideId slideId() {
+        return slide == null ? null : new SlideId(slide);
     }
 
     private static void named(String value) {

@@ -122,6 +122,9 @@ public final class Brief {
                             reel.choices().get(Options.AUTOPLAY)
                                     ? ", endlessly, until a visitor takes over; it waits while pointed at."
                                     : ".");
+            if (reel.slides().size() > 2) {
+                sentence().text("Slides come ").all(Options.ANEW).text(".");
+            }
         }
         column("Motion");
     }

@@ -2,12 +2,16 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.EditJson;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.time.Reading;
 import com.keenreel.core.time.Schedule;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,21 +22,39 @@ import java.util.Locale;
  * @param id the slide
  * @param position counted from 1
  * @param thumbnails one, or two for a pair, or none for plain colour
+ * @param colour of a slide that carries plain colour, such as "#16241e"; empty for others
  * @param title its first words, or what it is
  * @param hold ms
  * @param start when it starts to stand, ms into the lap
  * @param ownHold whether the hold is its own
  * @param playing whether holds matter in this reel
+ * @param showing when visitors meet it
+ * @param today whether they meet it today
+ * @param reads how long its words take to read, ms; 0 for none
  */
 public record Card(
         String id,
         int position,
         List<String> thumbnails,
+        String colour,
         String title,
         long hold,
         long start,
         boolean ownHold,
-        boolean playing) {
+        boolean playing,
+        Showing showing,
+        boolean today,
+        long reads) {
+
+    /** When visitors meet it, as an edit writes it. */
+    public String showingJson() {
+        return EditJson.showing(showing);
+    }
+
+    /** "12 Dec 2026 to 13 Dec 2026" or "hidden"; empty for always. */
+    public String days() {
+        return showing.equals(Showing.ALWAYS) ? "" : showing.toString();
+    }
 
     /** "5.0 s". */
     public String holdSaid() {
@@ -41,25 +63,34 @@ public record Card(
 
     static List<Card> of(Draft draft) {
         Reel reel = draft.reel();
+        List<Slide> seen = draft.seen().slides();
         int stops = draft.layout().stops(SetUp.DESK);
         List<Card> cards = new ArrayList<>();
-        Schedule schedule = reel.slides().isEmpty() ? null : Schedule.of(reel, Math.max(stops, 1));
-        for (int i = 0; i < reel.slides().size(); i++) {
-            Slide slide = reel.slides().get(i);
+        Schedule schedule = seen.isEmpty() ? null : Schedule.of(draft.seen(), Math.max(stops, 1));
+        LocalDate today = LocalDate.now();
+        int standing = 0; // slides that are seen before this one
+        for (Slide slide : reel.slides()) {
             List<String> thumbnails = slide.carries().pictures().stream()
                     .map(picture -> Shelf.thumbnail(draft.shelf().version(picture)))
                     .toList();
             cards.add(new Card(
                     slide.id().value(),
-                    i + 1,
+                    cards.size() + 1,
                     thumbnails,
+                    slide.carries() instanceof Carries.Plain plain
+                            ? plain.colour().hex()
+                            : "",
                     title(slide, draft.facts().said(slide)),
                     reel.hold(slide),
                     schedule == null
                             ? 0
-                            : schedule.start(Math.min(i, schedule.holds().size() - 1)),
+                            : schedule.start(Math.min(standing, schedule.holds().size() - 1)),
                     slide.hold() != null,
-                    reel.movesByItself() && stops > 1));
+                    draft.seen().movesByItself() && stops > 1,
+                    slide.showing(),
+                    slide.showing().on(today),
+                    Reading.time(draft.facts().said(slide))));
+            standing += seen.contains(slide) ? 1 : 0;
         }
         return cards;
     }
@@ -69,6 +100,9 @@ public record Card(
             if (!words.isEmpty()) {
                 return words;
             }
+        }
+        if (slide.carries() instanceof Carries.Plain) {
+            return "Plain colour, no words yet";
         }
         return slide.carries() instanceof Carries.Pair ? "A pair without words" : "No words yet";
     }

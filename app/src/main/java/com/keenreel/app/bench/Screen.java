@@ -35,7 +35,7 @@ public record Screen(
      * @param another its width, px; null for none
      */
     static List<Screen> of(Draft draft, @Nullable Double another) {
-        Reel reel = draft.reel();
+        Reel reel = draft.seen();
         Layout layout = draft.layout();
         if (reel.slides().isEmpty()) {
             return List.of();

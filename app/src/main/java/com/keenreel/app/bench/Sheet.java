@@ -12,6 +12,7 @@ import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.reel.Words.Said;
@@ -19,6 +20,7 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Fit;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.time.Reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -38,6 +40,8 @@ import org.jspecify.annotations.Nullable;
  * @param said what visitors meet
  * @param hold ms
  * @param ownHold whether the hold is its own
+ * @param showing when visitors meet it
+ * @param colour of a slide that carries plain colour, such as "#16241e"; empty for others
  * @param focal by scope: all, phone, tablet, desk
  * @param crops what each screen shows of the picture
  */
@@ -52,6 +56,8 @@ public record Sheet(
         Said said,
         long hold,
         boolean ownHold,
+        Showing showing,
+        String colour,
         List<Focus> focal,
         List<Crop> crops) {
 
@@ -72,6 +78,23 @@ public record Sheet(
     /** The hold as it is written in its field. */
     public String holdSaid() {
         return Numbers.rounded(hold / 1000.0, 1);
+    }
+
+    /** When visitors meet it, as an edit writes it. */
+    public String showingJson() {
+        return EditJson.showing(showing);
+    }
+
+    /** How long its words take to read, s; empty where there are none. */
+    public String readsSaid() {
+        long reads = Reading.time(said);
+        return reads == 0 ? "" : String.format(Locale.ROOT, "%.1f", reads / 1000.0);
+    }
+
+    /** The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough. */
+    public long holdToRead() {
+        long reads = Reading.time(said);
+        return hold >= reads ? 0 : (reads + 499) / 500 * 500;
     }
 
     /** The pair as an edit writes it; empty where there is none. */
@@ -129,8 +152,10 @@ public record Sheet(
                 facts.said(slide),
                 reel.hold(slide),
                 slide.hold() != null,
+                slide.showing(),
+                slide.carries() instanceof Carries.Plain plain ? plain.colour().hex() : "",
                 own == null ? List.of() : focal(slide, own),
-                own == null ? List.of() : crops(draft, position, own));
+                own == null ? List.of() : crops(draft, draft.seen().slides().indexOf(slide) + 1, own));
     }
 
     private static Shown shown(Version version) {

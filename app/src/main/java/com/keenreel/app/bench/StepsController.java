@@ -67,8 +67,7 @@ class StepsController {
         request.path("slides")
                 .forEach(slide -> from.reel()
                         .slide(new SlideId(slide.asString()))
-                        .ifPresent(one -> copies.add(new Slide(
-                                new SlideId(Ids.fresh()), one.carries(), one.words(), one.hold(), one.focal()))));
+                        .ifPresent(one -> copies.add(one.as(new SlideId(Ids.fresh())))));
         if (copies.isEmpty()) {
             throw new Refusal("The slides that were copied are no longer there.");
         }

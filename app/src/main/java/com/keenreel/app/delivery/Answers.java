@@ -7,6 +7,7 @@ import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.store.ContentFiles;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
+import com.keenreel.app.store.Published.Stage;
 import com.keenreel.imaging.Format;
 import com.keenreel.publish.AddressPage;
 import com.keenreel.publish.Base;
@@ -16,6 +17,7 @@ import com.keenreel.publish.PlayerFiles.Shipped;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
@@ -68,8 +70,21 @@ class Answers {
         PlayerFiles.shipped().published().forEach(own -> byContent.put(own.sha256(), shipped(own)));
     }
 
-    /** One reel that is live, as it was made ready; {@code changes} and {@code origin} tell whether it still holds. */
-    private record Live(long changes, String origin, Published published, Answer page, Answer fragment) {}
+    /** One reel that is live, as it was made ready; {@code changes}, {@code origin} and, where slides have days, {@code day} tell whether it still holds. */
+    private record Live(
+            long changes,
+            String origin,
+            LocalDate day,
+            Published published,
+            Stage stage,
+            Answer page,
+            Answer fragment) {
+        boolean holds(long changesNow, String originNow, LocalDate today) {
+            return changes == changesNow
+                    && origin.equals(originNow)
+                    && (day.equals(today) || published.later().isEmpty());
+        }
+    }
 
     private static Answer shipped(Shipped file) {
         return Answer.file(TYPES.get(file.extension()), file.bytes(), file.sha256());
@@ -78,24 +93,29 @@ class Answers {
     private Optional<Live> live(String slug) {
         long changes = publications.changes();
         String origin = publicAddress.origin();
+        LocalDate today = LocalDate.now();
         Live ready = live.get(slug);
-        if (ready != null && ready.changes() == changes && ready.origin().equals(origin)) {
+        if (ready != null && ready.holds(changes, origin, today)) {
             return Optional.of(ready);
         }
-        Optional<Live> fresh = publications.liveAt(slug).map(one -> ready(one, changes, origin));
+        Optional<Live> fresh = publications.liveAt(slug).map(one -> ready(one, changes, origin, today));
         fresh.ifPresentOrElse(one -> live.put(slug, one), () -> live.remove(slug));
         return fresh;
     }
 
-    private static Live ready(Published published, long changes, String origin) {
-        String tag = published.id() + "-" + Integer.toHexString(origin.hashCode());
-        String page = Base.putAbsolute(published.page(), origin);
+    private static Live ready(Published published, long changes, String origin, LocalDate today) {
+        Stage stage = published.on(today);
+        String since = stage.from() == null ? "" : "-" + stage.from();
+        String tag = published.id() + since + "-" + Integer.toHexString(origin.hashCode());
+        String page = Base.putAbsolute(stage.page(), origin);
         return new Live(
                 changes,
                 origin,
+                today,
                 published,
-                Answer.text(HTML, page, tag, PathHeaders.published(published.policy())),
-                Answer.text(JSON, Base.put(published.fragment(), origin), tag, null));
+                stage,
+                Answer.text(HTML, page, tag, PathHeaders.published(stage.policy())),
+                Answer.text(JSON, Base.put(stage.fragment(), origin), tag, null));
     }
 
     /** What is live at that slug, as an id; empty for nothing. */
@@ -123,8 +143,7 @@ class Answers {
      */
     Answer first(String slug, int width, String extension) {
         return live(slug)
-                .flatMap(one -> one.published().files().stream()
-                        .filter(file -> file.firstWidth() >= 0)
+                .flatMap(one -> one.stage().first().stream()
                         .min(Comparator.comparing(
                                         (Published.File file) -> !file.format().equals(extension))
                                 .thenComparing(file -> !file.format().equals("webp"))

@@ -9,9 +9,10 @@ import com.keenreel.core.space.Layout;
  * A reel as it is being worked on, with its pictures and where everything of it stands.
  *
  * @param stored the reel as it is stored
- * @param reel what is shown of it: its newest revision, or what an edit would make of that
+ * @param reel its newest revision, or what an edit would make of that
+ * @param seen what the wall shows of that: what visitors would meet today, and the slide whose sheet is open
  * @param shelf the pictures it shows
  * @param facts what calculations need of them
- * @param layout where everything stands
+ * @param layout where everything stands that is seen
  */
-public record Draft(StoredReel stored, Reel reel, Shelf shelf, Facts facts, Layout layout) {}
+public record Draft(StoredReel stored, Reel reel, Reel seen, Shelf shelf, Facts facts, Layout layout) {}

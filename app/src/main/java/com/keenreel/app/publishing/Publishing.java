@@ -8,12 +8,16 @@ import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
+import com.keenreel.app.store.Published.Stage;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Showing;
+import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.text.Advances;
@@ -30,24 +34,30 @@ import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.Snippet;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Makes drafts and publications. Both are written by the same hand; only the addresses of pictures differ. */
 @Component
 public class Publishing {
     private static final PictureFiles NO_PICTURE = PictureFiles.of(List.of(new PictureFiles.File(0, "/f/none.svg")));
+
+    /** Days to come on which the slides of one publication may change: each is a whole reel made ready. */
+    private static final int MOST_TURNS = 60;
 
     private final PictureStore pictures;
     private final PublicationStore publications;
@@ -82,14 +92,15 @@ public class Publishing {
         return shelf.facts(type);
     }
 
-    /** Where everything of a reel stands. */
+    /** Where everything of a reel stands that visitors would meet today. */
     public Layout layout(Reel reel) {
-        return Layout.of(reel, shelf(reel).facts(type));
+        Reel seen = reel.on(LocalDate.now());
+        return Layout.of(seen, shelf(seen).facts(type));
     }
 
     /** Where everything stands of what is live. */
     public Layout layout(Published live) {
-        Reel reel = live.document();
+        Reel reel = live.document().on(LocalDate.now());
         return Layout.of(reel, frozen(reel, live).facts(type));
     }
 
@@ -104,16 +115,24 @@ public class Publishing {
         return shelf(reel).frozen(versions);
     }
 
-    /** A reel as it is stored. */
+    /** A reel as it is stored, as visitors would meet it today. */
     public Draft draft(StoredReel stored) {
-        return draft(stored, stored.reel());
+        return draft(stored, stored.reel(), null);
     }
 
-    /** A reel as it would be if it were that. */
-    public Draft draft(StoredReel stored, Reel shown) {
-        Shelf shelf = shelf(shown);
+    /**
+     * A reel as it would be if it were that.
+     *
+     * @param open a slide that is shown even if visitors would not meet it today; null for none
+     */
+    public Draft draft(StoredReel stored, Reel reel, @Nullable SlideId open) {
+        LocalDate today = LocalDate.now();
+        Reel seen = reel.withSlides(reel.slides().stream()
+                .filter(slide -> slide.showing().on(today) || slide.id().equals(open))
+                .toList());
+        Shelf shelf = shelf(reel);
         Facts facts = shelf.facts(type);
-        return new Draft(stored, shown, shelf, facts, Layout.of(shown, facts));
+        return new Draft(stored, reel, seen, shelf, facts, Layout.of(seen, facts));
     }
 
     /** What the wall shows of a draft. */
@@ -135,8 +154,9 @@ public class Publishing {
     private Material material(Draft draft) {
         Map<PictureId, PictureFiles> all =
                 draft.shelf().draftFiles(publications.liveWidths(draft.stored().id()));
-        PictureFiles first = Material.firstPicture(draft.reel()).map(all::get).orElse(NO_PICTURE);
-        return new Material(draft.reel(), draft.facts(), all, first);
+        PictureFiles first = Material.firstPicture(draft.seen()).map(all::get).orElse(NO_PICTURE);
+        Reel inOrder = draft.seen().withChoices(draft.seen().choices().with(Options.ANEW, null, false));
+        return new Material(inOrder, draft.facts(), all, first); // all pages of the wall show the same
     }
 
     /**
@@ -147,8 +167,9 @@ public class Publishing {
      * @throws Refusal when a picture cannot be published
      */
     public Prints.Progress prepare(Reel reel, long priority) {
-        Shelf shelf = shelf(reel);
-        return prints.ask(reel, shelf, shelf.facts(type), priority);
+        Reel met = reel.withoutHidden();
+        Shelf shelf = shelf(met);
+        return prints.ask(met, shelf, shelf.facts(type), priority);
     }
 
     /**
@@ -157,10 +178,16 @@ public class Publishing {
      * @throws Refusal when there is nothing to publish, or a picture cannot be shown
      */
     public Published publish(StoredReel head) {
-        Reel reel = head.reel();
+        Reel reel = head.reel().withoutHidden();
         refuseBinned(head);
-        if (reel.slides().isEmpty()) {
+        if (head.reel().slides().isEmpty()) {
             throw new Refusal("A reel without slides cannot be published. Add a picture first.");
+        }
+        LocalDate today = LocalDate.now();
+        if (reel.on(today).slides().isEmpty()
+                && reel.turns(today).stream()
+                        .allMatch(day -> reel.on(day).slides().isEmpty())) {
+            throw new Refusal("All slides are hidden, or their days are over: visitors would meet nothing.");
         }
         return publish(head, reel, () -> shelf(reel));
     }
@@ -211,18 +238,20 @@ public class Publishing {
     }
 
     private Published publication(StoredReel stored, Reel reel, Shelf shelf) {
-        Set<Published.File> needed = new LinkedHashSet<>();
         var made = prints.files(shelf, prints.widths(reel, shelf, shelf.facts(type)));
-        Material material = material(stored.slug(), reel, shelf, made, needed);
-        PlayerFiles.shipped()
-                .published()
-                .forEach(own -> needed.add(new Published.File(own.sha256(), own.extension(), -1)));
-        Fragment written = FragmentWriter.write(material, "");
-        String fingerprint = Fingerprint.of(written);
+        LocalDate today = LocalDate.now();
+        String fingerprint = fingerprint(stored, reel, shelf, made);
         String id = PlayerFiles.sha256((stored.id() + fingerprint).getBytes(StandardCharsets.UTF_8))
                 .substring(0, 24);
-        Fragment fragment = written.as(id);
-        AddressPage page = AddressPage.of(fragment, stored.slug(), material);
+        Stage now = stage(null, stored.slug(), reel.on(today), shelf, made, id);
+        List<Stage> later = new ArrayList<>();
+        List<LocalDate> turns = reel.turns(today);
+        if (turns.size() > MOST_TURNS) {
+            throw new Refusal("The slides of this reel change on " + turns.size() + " days to come; at most "
+                    + MOST_TURNS + " can be published.");
+        }
+        turns.forEach(day -> later.add(stage(day, stored.slug(), reel.on(day), shelf, made, id + "-" + day)));
+        Reel pasted = reel.on(today).slides().isEmpty() ? reel : reel.on(today);
         return new Published(
                 id,
                 stored.id(),
@@ -230,26 +259,59 @@ public class Publishing {
                 reel,
                 fingerprint,
                 shelf.versions(),
-                fragment.markedJson(),
-                page.html(),
-                page.policy(),
-                new Snippet(material, "", stored.slug()).reserved(),
-                List.copyOf(needed),
-                System.currentTimeMillis());
+                now.fragment(),
+                now.page(),
+                now.policy(),
+                new Snippet(material(stored.slug(), pasted, shelf, made), "", stored.slug()).reserved(),
+                needed(now, made.values()),
+                System.currentTimeMillis(),
+                later);
     }
 
-    /** The material of what is published in those files; adds everything that it needs. */
-    private Material material(
-            String slug, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made, Set<Published.File> needed) {
+    /** Everything that a publication needs by content. */
+    private static List<Published.File> needed(Stage now, Collection<List<Made>> made) {
+        Map<String, Published.File> needed = new LinkedHashMap<>();
+        now.first().forEach(file -> needed.put(file.sha256(), file));
+        made.forEach(own -> own.forEach(one -> needed.putIfAbsent(
+                one.sha256(), new Published.File(one.sha256(), one.format().extension(), -1))));
+        PlayerFiles.shipped()
+                .published()
+                .forEach(own -> needed.put(own.sha256(), new Published.File(own.sha256(), own.extension(), -1)));
+        return List.copyOf(needed.values());
+    }
+
+    /** What visitors meet on all days, as a hash: it does not change because a day is over. */
+    private String fingerprint(StoredReel stored, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made) {
+        String days = reel.slides().stream()
+                .filter(slide -> !slide.showing().equals(Showing.ALWAYS))
+                .map(slide -> slide.id() + " " + slide.showing())
+                .collect(Collectors.joining(", "));
+        return Fingerprint.of(FragmentWriter.write(material(stored.slug(), reel, shelf, made), ""), days);
+    }
+
+    /** What visitors meet of a reel from a day on. */
+    private Stage stage(
+            @Nullable LocalDate from,
+            String slug,
+            Reel reel,
+            Shelf shelf,
+            Map<PictureId, List<Made>> made,
+            String version) {
+        Material material = material(slug, reel, shelf, made);
+        Fragment fragment = FragmentWriter.write(material, version);
+        AddressPage page = AddressPage.of(fragment, slug, material);
+        List<Published.File> first = Material.firstPicture(reel).map(made::get).orElse(List.of()).stream()
+                .map(one -> new Published.File(one.sha256(), one.format().extension(), one.width()))
+                .toList();
+        return new Stage(from, fragment.markedJson(), page.html(), page.policy(), first);
+    }
+
+    /** The material of what is published in those files. */
+    private Material material(String slug, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made) {
         Map<PictureId, PictureFiles> all = new LinkedHashMap<>();
-        Optional<PictureId> first = Material.firstPicture(reel);
-        made.forEach((picture, own) -> {
-            boolean isFirst = first.filter(picture::equals).isPresent();
-            own.forEach(one ->
-                    needed.add(new Published.File(one.sha256(), one.format().extension(), isFirst ? one.width() : -1)));
-            all.put(picture, files(own, one -> "/f/" + one.sha256() + "."));
-        });
-        PictureFiles stable = first.map(picture -> files(
+        made.forEach((picture, own) -> all.put(picture, files(own, one -> "/f/" + one.sha256() + ".")));
+        PictureFiles stable = Material.firstPicture(reel)
+                .map(picture -> files(
                         made.getOrDefault(picture, List.of()), one -> "/r/" + slug + "/first-" + one.width() + "."))
                 .orElse(NO_PICTURE);
         return new Material(reel, shelf.facts(type), all, stable);
@@ -273,9 +335,10 @@ public class Publishing {
     /** Whether visitors would meet something else if the head were published now. */
     public boolean changedSince(StoredReel reel, Published live) {
         try {
-            return !publication(reel, reel.reel(), shelf(reel.reel()))
-                    .fingerprint()
-                    .equals(live.fingerprint());
+            Reel met = reel.reel().withoutHidden();
+            Shelf shelf = shelf(met);
+            var made = prints.files(shelf, prints.widths(met, shelf, shelf.facts(type)));
+            return !fingerprint(reel, met, shelf, made).equals(live.fingerprint());
         } catch (Refusal notReady) {
             return true;
         }
@@ -283,12 +346,20 @@ public class Publishing {
 
     /** What an editor pastes to show that publication, made for the slot that was chosen last. */
     public Snippet snippet(StoredReel reel, Published live) {
-        return new Snippet(material(reel, live), publicAddress.origin(), reel.slug());
+        Reel now = live.document().on(LocalDate.now());
+        Material material = material(reel, live, now.slides().isEmpty() ? live.document() : now);
+        return new Snippet(material, publicAddress.origin(), reel.slug());
     }
 
-    /** That publication as a folder. */
+    /** That publication as a folder, which keeps to the days of its slides by itself. */
     public Folder folder(StoredReel reel, Published live) {
-        return new Folder(material(reel, live), reel.slug());
+        LocalDate today = LocalDate.now();
+        SortedMap<LocalDate, Material> later = new TreeMap<>();
+        live.document()
+                .turns(today)
+                .forEach(day ->
+                        later.put(day, material(reel, live, live.document().on(day))));
+        return new Folder(material(reel, live, live.document().on(today)), later, reel.slug());
     }
 
     /** The bytes of a published picture, by the address that a folder's material gives it. */
@@ -299,15 +370,15 @@ public class Publishing {
         }
         int width = Integer.parseInt(name.substring("first-".length()));
         String extension = address.substring(address.lastIndexOf('.') + 1);
-        return live.files().stream()
+        return live.on(LocalDate.now()).first().stream()
                 .filter(file -> file.firstWidth() == width && file.format().equals(extension))
                 .findFirst()
                 .map(file -> files.read(file.sha256()))
                 .orElseThrow(() -> new NotThere("A picture of this publication is missing."));
     }
 
-    private Material material(StoredReel reel, Published live) {
-        Reel published = live.document().withSlot(reel.reel().slot());
+    private Material material(StoredReel reel, Published live, Reel shown) {
+        Reel published = shown.withSlot(reel.reel().slot());
         Shelf shelf = frozen(published, live);
         Set<String> own = live.files().stream().map(Published.File::sha256).collect(Collectors.toSet());
         Map<Long, List<Made>> made = pictures.made(shelf.versions().values());
@@ -319,7 +390,7 @@ public class Publishing {
                         made.getOrDefault(shelf.version(picture).id(), List.of()).stream()
                                 .filter(one -> own.contains(one.sha256()))
                                 .toList()));
-        return material(reel.slug(), published, shelf, files, new LinkedHashSet<>());
+        return material(reel.slug(), published, shelf, files);
     }
 
     /** The height that code for a page would keep free if the head were published now; empty when it cannot be. */

@@ -13,10 +13,13 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -133,6 +136,9 @@ public final class DocumentJson {
         if (!slide.focal().isNothing()) {
             node.set("focal", bySetUp(slide.focal(), DocumentJson::focal));
         }
+        if (!slide.showing().equals(Showing.ALWAYS)) {
+            node.set("showing", showing(slide.showing()));
+        }
         return node;
     }
 
@@ -151,7 +157,38 @@ public final class DocumentJson {
                 carries(node.path("carries")),
                 words,
                 node.hasNonNull("hold") ? node.path("hold").asLong() : null,
-                bySetUp(node.path("focal"), DocumentJson::focal));
+                bySetUp(node.path("focal"), DocumentJson::focal),
+                showing(node.path("showing")));
+    }
+
+    static ObjectNode showing(Showing showing) {
+        ObjectNode node = MAPPER.createObjectNode();
+        if (showing.hidden()) {
+            node.put("hidden", true);
+        }
+        if (showing.from() != null) {
+            node.put("from", showing.from().toString());
+        }
+        if (showing.until() != null) {
+            node.put("until", showing.until().toString());
+        }
+        return node;
+    }
+
+    static Showing showing(JsonNode node) {
+        return new Showing(node.path("hidden").asBoolean(false), day(node, "from"), day(node, "until"));
+    }
+
+    private static @Nullable LocalDate day(JsonNode node, String key) {
+        String text = text(node, key);
+        if (text == null) {
+            return null;
+        }
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException notADay) {
+            throw new IllegalArgumentException("\"" + text + "\" is not a day.", notADay);
+        }
     }
 
     static ObjectNode focal(FocalPoint point) {

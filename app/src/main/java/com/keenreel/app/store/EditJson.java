@@ -13,11 +13,13 @@ import com.keenreel.core.edit.Remove;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.Say;
 import com.keenreel.core.edit.Several;
+import com.keenreel.core.edit.Show;
 import com.keenreel.core.edit.Sit;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words;
@@ -54,6 +56,7 @@ public final class EditJson {
                     new Hold(
                             slide(node),
                             node.hasNonNull("hold") ? node.path("hold").asLong() : null);
+                case "show" -> new Show(slide(node), DocumentJson.showing(node.path("showing")));
                 case "carry" -> new Carry(slide(node), DocumentJson.carries(node.path("carries")));
                 case "say" -> new Say(slide(node), field(node), DocumentJson.text(node, "text"));
                 case "look" ->
@@ -117,6 +120,10 @@ public final class EditJson {
             node.put("kind", "move").put("slide", move.slide().value()).put("before", word(move.before()));
         } else if (edit instanceof Hold hold) {
             node.put("kind", "hold").put("slide", hold.slide().value()).put("hold", hold.hold());
+        } else if (edit instanceof Show show) {
+            node.put("kind", "show")
+                    .put("slide", show.slide().value())
+                    .set("showing", DocumentJson.showing(show.showing()));
         } else if (edit instanceof Carry carry) {
             node.put("kind", "carry")
                     .put("slide", carry.slide().value())
@@ -146,6 +153,11 @@ public final class EditJson {
     /** Writes what a slide carries, as an edit carries it. */
     public static String carries(Carries carries) {
         return DocumentJson.carries(carries).toString();
+    }
+
+    /** Writes when visitors meet a slide, as an edit carries it. */
+    public static String showing(Showing showing) {
+        return DocumentJson.showing(showing).toString();
     }
 
     private static <T> void choose(ObjectNode node, Choose<T> choose) {

@@ -3,10 +3,12 @@ package com.keenreel.app.store;
 import static com.keenreel.app.store.sql.Tables.LIVE_CHANGE;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_FILE;
+import static com.keenreel.app.store.sql.Tables.PUBLICATION_STAGE;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 
 import com.keenreel.core.reel.PictureId;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -76,6 +78,16 @@ public class PublicationStore {
                     .execute();
             return;
         }
+        publication
+                .later()
+                .forEach(stage -> tx.insertInto(PUBLICATION_STAGE)
+                        .set(PUBLICATION_STAGE.PUBLICATION_ID, publication.id())
+                        .set(PUBLICATION_STAGE.FROM_DAY, String.valueOf(stage.from()))
+                        .set(PUBLICATION_STAGE.FRAGMENT, stage.fragment())
+                        .set(PUBLICATION_STAGE.PAGE, stage.page())
+                        .set(PUBLICATION_STAGE.POLICY, stage.policy())
+                        .set(PUBLICATION_STAGE.FIRST_FILES, DocumentJson.MAPPER.writeValueAsString(stage.first()))
+                        .execute());
         for (Published.File file : publication.files()) {
             tx.insertInto(PUBLICATION_FILE)
                     .set(PUBLICATION_FILE.PUBLICATION_ID, publication.id())
@@ -210,7 +222,20 @@ public class PublicationStore {
                         row.get(PUBLICATION.POLICY),
                         row.get(PUBLICATION.RESERVED),
                         files(row.get(PUBLICATION.ID)),
-                        row.get(PUBLICATION.MADE_AT)));
+                        row.get(PUBLICATION.MADE_AT),
+                        later(row.get(PUBLICATION.ID))));
+    }
+
+    private List<Published.Stage> later(String publication) {
+        return sql.selectFrom(PUBLICATION_STAGE)
+                .where(PUBLICATION_STAGE.PUBLICATION_ID.eq(publication))
+                .orderBy(PUBLICATION_STAGE.FROM_DAY)
+                .fetch(row -> new Published.Stage(
+                        LocalDate.parse(row.getFromDay()),
+                        row.getFragment(),
+                        row.getPage(),
+                        row.getPolicy(),
+                        List.of(DocumentJson.MAPPER.readValue(row.getFirstFiles(), Published.File[].class))));
     }
 
     private List<Published.File> files(String publication) {

@@ -24,6 +24,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class DocumentSchema {
     static final Path FILE = Path.of("..", "docs", "reel.schema.json");
 
+    private static final String DAY = "^[0-9]{4}-[0-9]{2}-[0-9]{2}$";
+
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
     private static final String ID = "^[a-z0-9]{1,24}$";
@@ -105,6 +107,16 @@ final class DocumentSchema {
                 slide,
                 "focal",
                 bySetUp("The point that crops keep in view; absent for the picture's own.", focal(), true));
+        ObjectNode showing = object("When visitors meet it; absent for always.");
+        field(
+                showing,
+                "hidden",
+                MAPPER.createObjectNode()
+                        .put("type", "boolean")
+                        .put("description", "True for never, until somebody shows it again."));
+        field(showing, "from", pattern("The first day, in the time zone of whoever publishes.", DAY));
+        field(showing, "until", pattern("The last day.", DAY));
+        field(slide, "showing", showing);
         required(slide, "id", "carries", "words");
         return slide;
     }

@@ -62,7 +62,9 @@ class DocumentSchemaTest {
                 new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "", 0.31),
                 new Words("", null, "Look", "https://fennock.example/", "An alt text"),
                 6500L,
-                new BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)));
+                new BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
+                new com.keenreel.core.reel.Showing(
+                        true, java.time.LocalDate.of(2026, 12, 12), java.time.LocalDate.MAX.withYear(2027)));
         Slide plain = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Slide picture = Slide.of(new SlideId("c"), new Carries.Picture(new PictureId("p3")));
         reel = reel.withSlides(List.of(pair, plain, picture))

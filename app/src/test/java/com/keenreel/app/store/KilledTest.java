@@ -54,7 +54,8 @@ class KilledTest {
                     "policy " + n,
                     "calc(" + n + "px)",
                     files,
-                    n);
+                    n,
+                    List.of());
         }
 
         private static Published.File file(int n, int which) {

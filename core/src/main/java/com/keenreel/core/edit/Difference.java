@@ -148,6 +148,9 @@ public final class Difference {
         if (!Objects.equals(standing.hold(), wanted.hold())) {
             edit(new Hold(id, wanted.hold()));
         }
+        if (!standing.showing().equals(wanted.showing())) {
+            edit(new Show(id, wanted.showing()));
+        }
         for (Words.Field field : Words.Field.values()) {
             String said = wanted.words().said(field);
             if (!Objects.equals(standing.words().said(field), said)) {

@@ -12,7 +12,8 @@ import java.util.Set;
  * Edit back = edit.inverseOn(reel);     // back.applyTo(changed).equals(reel)
  * }</pre>
  */
-public sealed interface Edit permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Follow, Several {
+public sealed interface Edit
+        permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Show, Follow, Several {
 
     /**
      * The reel as it is after this edit.

@@ -206,6 +206,13 @@ public final class Options {
     public static final Option<Colour> INK = option(
             "look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), STEPPED, false);
 
+    public static final Option<Boolean> ANEW = option(
+            "motion.anew",
+            "Whether the slides after the first come in another order on every visit.",
+            new YesNo("in another order on every visit, after the first", "in this order"),
+            false,
+            STEPPED,
+            false);
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
             "The language of the words and of what is said to those who listen. One that is read from right to left"

@@ -1,10 +1,12 @@
 package com.keenreel.core.reel;
 
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,6 +69,34 @@ public record Reel(
     /** With the slides that its set has now; itself when it follows none. */
     public Reel following(List<Member> members) {
         return follows == null ? this : withSlides(follows.slides(slides, members));
+    }
+
+    /** What visitors meet on that day: without slides that are hidden, or whose days have not come or are over. */
+    public Reel on(LocalDate day) {
+        return withSlides(
+                slides.stream().filter(slide -> slide.showing().on(day)).toList());
+    }
+
+    /** Without slides that are hidden; those that have days stay. */
+    public Reel withoutHidden() {
+        return withSlides(
+                slides.stream().filter(slide -> !slide.showing().hidden()).toList());
+    }
+
+    /** The days after that one on which visitors begin to meet other slides, earliest first. */
+    public List<LocalDate> turns(LocalDate after) {
+        TreeSet<LocalDate> days = new TreeSet<>();
+        for (Slide slide : withoutHidden().slides()) {
+            LocalDate from = slide.showing().from();
+            LocalDate until = slide.showing().until();
+            if (from != null) {
+                days.add(from);
+            }
+            if (until != null && until.isBefore(LocalDate.MAX)) {
+                days.add(until.plusDays(1));
+            }
+        }
+        return List.copyOf(days.tailSet(after, false));
     }
 
     /** Where its set-ups begin and end. */

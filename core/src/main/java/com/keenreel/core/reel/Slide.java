@@ -11,9 +11,10 @@ import org.jspecify.annotations.Nullable;
  * @param words what it says
  * @param hold how long it stands still, in ms, 500 to 120 000; null for the reel's own hold
  * @param focal the point its picture is cropped around; not chosen means the picture's own proposal
+ * @param showing when visitors meet it
  */
 public record Slide(
-        SlideId id, Carries carries, Words words, @Nullable Long hold, BySetUp<FocalPoint> focal) {
+        SlideId id, Carries carries, Words words, @Nullable Long hold, BySetUp<FocalPoint> focal, Showing showing) {
     public Slide {
         if (hold != null && (hold < 500 || hold > 120_000)) {
             throw new IllegalArgumentException("A slide stands 0.5 to 120 s.");
@@ -23,22 +24,31 @@ public record Slide(
 
     /** A new slide that says what its picture says and holds as long as the reel does. */
     public static Slide of(SlideId id, Carries carries) {
-        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing());
+        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing(), Showing.ALWAYS);
+    }
+
+    /** The same slide under another id. */
+    public Slide as(SlideId other) {
+        return new Slide(other, carries, words, hold, focal, showing);
     }
 
     public Slide withCarries(Carries other) {
-        return new Slide(id, other, words, hold, focal);
+        return new Slide(id, other, words, hold, focal, showing);
     }
 
     public Slide withWords(Words other) {
-        return new Slide(id, carries, other, hold, focal);
+        return new Slide(id, carries, other, hold, focal, showing);
     }
 
     public Slide withHold(@Nullable Long other) {
-        return new Slide(id, carries, words, other, focal);
+        return new Slide(id, carries, words, other, focal, showing);
     }
 
     public Slide withFocal(BySetUp<FocalPoint> other) {
-        return new Slide(id, carries, words, hold, other);
+        return new Slide(id, carries, words, hold, other, showing);
+    }
+
+    public Slide withShowing(Showing other) {
+        return new Slide(id, carries, words, hold, focal, other);
     }
 }

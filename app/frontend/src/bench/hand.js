@@ -1,0 +1,193 @@
+// Cards in the hand: taken up by keys or dragged to another place, all that are chosen together; an edge is dragged for the hold.
+const STEP = 500; // ms per notch of a drag
+const FAR = 6; // px before a press becomes a drag
+
+export class Hand {
+  up = null; // the card that keys have taken up
+  #dragging = false;
+  #before; // the cards' order before they were taken up
+
+  constructor(order) {
+    this.order = order;
+    order.place.addEventListener('pointerdown', (event) => this.#press(event));
+  }
+
+  get busy() {
+    return Boolean(this.up) || this.#dragging;
+  }
+
+  /** True for the press that a drag ends with: it picks nothing. */
+  endedADrag() {
+    return this.#dragging;
+  }
+
+  #places(ids) {
+    return ids.map((id) => this.order.placeOf(id));
+  }
+
+  /** From here on the cards move together, as a block. */
+  #gather(id) {
+    this.order.bench.moved('order');
+    this.#before = this.order.cards.map(({ dataset }) => dataset.card);
+    this.ids = this.order.meant(id);
+    const [first, ...rest] = this.#places(this.ids);
+    let last = first;
+    rest.forEach((place) => {
+      last.after(place);
+      last = place;
+    });
+  }
+
+  takeUp(card) {
+    this.up = card.dataset.card;
+    this.#gather(this.up);
+    this.#places(this.ids).forEach((place) => place.querySelector('.card').classList.add('up'));
+    card.setAttribute('aria-description', 'Taken up. Arrow keys move it, Enter puts it down, Escape puts it back.');
+    card.focus();
+  }
+
+  /** Moves what was taken up by one place. */
+  carry(way) {
+    const places = this.#places(this.ids);
+    const beside = way < 0 ? places[0].previousElementSibling : places.at(-1).nextElementSibling;
+    if (!beside) return;
+    if (way < 0) places.at(-1).after(beside);
+    else places[0].before(beside);
+    const card = this.order.placeOf(this.up).querySelector('.card');
+    card.focus();
+    const place = this.order.cards.indexOf(card) + 1;
+    card.setAttribute('aria-description', `At place ${place} of ${this.order.cards.length}. Enter puts it down, Escape puts it back.`);
+  }
+
+  #letGo() {
+    const card = this.order.placeOf(this.up)?.querySelector('.card');
+    this.order.place.querySelectorAll('.card.up').forEach((one) => one.classList.remove('up'));
+    card?.removeAttribute('aria-description');
+    this.up = null;
+    return card;
+  }
+
+  putDown() {
+    const id = this.up;
+    this.#letGo();
+    this.#moved(id);
+  }
+
+  putBack() {
+    this.#restore();
+    this.#letGo()?.focus();
+    this.order.edits.refresh();
+  }
+
+  #restore() {
+    this.order.place.querySelector('.cards').append(...this.#places(this.#before));
+  }
+
+  /** The cards stand in a new order: stores where those in the hand have come to stand. */
+  async #moved(id) {
+    const { order } = this;
+    const standing = order.cards.map(({ dataset }) => dataset.card);
+    if (standing.join() === this.#before.join()) {
+      if (this.ids.length === 1) order.bench.select(id);
+      return;
+    }
+    const before = standing[standing.indexOf(this.ids.at(-1)) + 1] ?? null;
+    await order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
+    order.placeOf(id)?.querySelector('.card').focus();
+  }
+
+  #press(event) {
+    if (event.button !== 0) return;
+    const edge = event.target.closest('[data-edge]');
+    const card = event.target.closest('.card');
+    if (edge) this.#dragEdge(event, edge);
+    else if (card && !event.shiftKey && !event.ctrlKey && !event.metaKey) this.#dragCard(event, card);
+  }
+
+  #follow(event, moves, ends) {
+    const listening = new AbortController();
+    const on = (type, listener) => addEventListener(type, listener, { signal: listening.signal });
+    on('pointermove', (move) => move.pointerId === event.pointerId && moves(move));
+    const end = (cancelled) => {
+      listening.abort();
+      ends(cancelled);
+    };
+    on('pointerup', (last) => last.pointerId === event.pointerId && end(false));
+    on('pointercancel', (last) => last.pointerId === event.pointerId && end(true));
+    on('keydown', (key) => key.key === 'Escape' && end(true));
+  }
+
+  #dragCard(event, card) {
+    const { order } = this;
+    const id = card.dataset.card;
+    const from = event.clientX;
+    let places = [];
+    const gap = () => this.gapAt(order, event, places);
+    this.#follow(
+      event,
+      (move) => {
+        if (!this.#dragging && Math.abs(move.clientX - from) < FAR) return;
+        if (!this.#dragging) {
+          this.#dragging = true;
+          this.#gather(id);
+          places = this.#places(this.ids);
+          places.forEach((place) => place.classList.add('dragged'));
+        }
+        event = move;
+        const next = gap();
+        if (places.at(-1).nextElementSibling === next) return;
+        if (next) next.before(...places);
+        else places[0].parentElement.append(...places);
+      },
+      (cancelled) => {
+        places.forEach((place) => place.classList.remove('dragged'));
+        if (!this.#dragging) return;
+        setTimeout(() => (this.#dragging = false)); // the click that follows a drag picks nothing
+        if (cancelled) this.#restore();
+        else this.#moved(id);
+      },
+    );
+  }
+
+  /** The card before which something at the pointer would come to stand; null for the end. */
+  gapAt({ place }, { clientX, clientY }, without = []) {
+    const others = [...place.querySelectorAll('.card-place')].filter((one) => !without.includes(one));
+    return (
+      others.find((one) => {
+        const box = one.getBoundingClientRect();
+        return clientX < box.left + box.width / 2 && clientY < box.bottom;
+      }) ?? null
+    );
+  }
+
+  #dragEdge(event, edge) {
+    event.preventDefault();
+    const { order } = this;
+    const own = edge.closest('.card-place');
+    const former = Number(own.dataset.hold);
+    const perPixel = former / own.getBoundingClientRect().width;
+    const says = own.querySelector('.card .figure');
+    const written = says.textContent;
+    const reads = Number(own.dataset.reads);
+    let hold = former;
+    order.bench.moved('order');
+    this.#follow(
+      event,
+      (move) => {
+        const wanted = former + (move.clientX - event.clientX) * perPixel;
+        const step = move.shiftKey ? 100 : STEP;
+        hold = Math.min(120000, Math.max(500, Math.round(wanted / step) * step));
+        says.textContent = `${(hold / 1000).toFixed(1)} s${reads ? `, reads in ${(reads / 1000).toFixed(1)} s` : ''}`;
+        own.style.flexGrow = hold;
+      },
+      (cancelled) => {
+        if (!cancelled && hold !== former) {
+          order.edits.store({ kind: 'hold', slide: edge.dataset.edge, hold });
+          return;
+        }
+        says.textContent = written;
+        own.style.flexGrow = former;
+      },
+    );
+  }
+}

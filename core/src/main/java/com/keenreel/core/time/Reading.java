@@ -1,0 +1,40 @@
+package com.keenreel.core.time;
+
+import com.keenreel.core.reel.Words.Said;
+import java.lang.Character.UnicodeScript;
+import java.util.Set;
+
+/**
+ * How long a slide has to stand so that its words can be read: one second to look up, then 3 words a second (180 words a
+ * minute), or 4 characters a second where a script does not part words by spaces.
+ */
+public final class Reading {
+    private static final Set<UnicodeScript> WITHOUT_SPACES = Set.of(
+            UnicodeScript.HAN,
+            UnicodeScript.HIRAGANA,
+            UnicodeScript.KATAKANA,
+            UnicodeScript.THAI,
+            UnicodeScript.LAO,
+            UnicodeScript.KHMER,
+            UnicodeScript.MYANMAR);
+
+    private Reading() {}
+
+    /** The time that reading takes, ms; 0 for nothing to read. */
+    public static long time(Said said) {
+        String text = String.join(" ", said.title(), said.text(), said.button()).strip();
+        if (text.isEmpty()) {
+            return 0;
+        }
+        long apart = text.codePoints().filter(Reading::isWithoutSpaces).count();
+        StringBuilder rest = new StringBuilder();
+        text.codePoints().forEach(one -> rest.appendCodePoint(isWithoutSpaces(one) ? ' ' : one));
+        String spaced = rest.toString().strip();
+        long words = spaced.isEmpty() ? 0 : spaced.split("\\s+").length;
+        return Math.round(1000 * (1 + words / 3.0 + apart / 4.0));
+    }
+
+    private static boolean isWithoutSpaces(int character) {
+        return WITHOUT_SPACES.contains(UnicodeScript.of(character));
+    }
+}
