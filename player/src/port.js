@@ -1,6 +1,9 @@
 // The clock port. Only draft pages load it, and it listens to this application's own pages alone: they hold the moment
 // and hand over new fragments; it tells them what was shown and which slide was pressed.
+import { Overlay } from './overlay.js';
+
 const host = document.querySelector('keen-reel');
+const overlay = new Overlay(host);
 let piece;
 let asked = Promise.resolve();
 
@@ -23,6 +26,7 @@ const commands = {
     tell({ shown: version });
   },
   at: ({ ms }) => piece?.at(ms),
+  overlay: (wanted) => overlay.show(wanted),
   play: () => piece?.play(),
 };
 
@@ -31,6 +35,7 @@ addEventListener('message', (event) => {
   const { command, ...rest } = event.data;
   asked = asked
     .then(() => commands[command]?.(rest))
+    .then(() => overlay.draw(piece?.plan.setUps.indexOf(piece.setUp)))
     .catch(() => command === 'patch' && tell({ ready: true })); // then the whole is sent
 });
 

@@ -78,7 +78,8 @@ export class Order {
   showMoment() {
     const lap = this.lap;
     const ms = lap ? this.wall.moment % lap : this.wall.moment;
-    const now = lap ? this.standing.findLastIndex(({ start }, i) => start <= ms && (i === 0 || start > 0)) : -1;
+    const first = this.standing.findIndex(({ start }) => start === 0);
+    const now = lap ? this.standing.findLastIndex(({ start }, i) => start <= ms && (i === first || start > 0)) : -1;
     this.standing.forEach(({ card, start, hold, fill }, i) => {
       if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - start) / hold) : 0})`;
       else if (card.classList.contains('now')) fill.style.transform = 'scaleX(0)';

@@ -162,8 +162,25 @@ export class Sheet {
     };
   }
 
+  /** Enter in a line of words goes on to the same line of the next slide, with Shift of the one before. */
+  async #onward(field, way) {
+    this.#rested({ target: field });
+    const { cards } = this.order;
+    const beside = cards[cards.findIndex(({ dataset }) => dataset.card === this.slide) + way];
+    if (!beside) return;
+    await this.bench.select(beside.dataset.card);
+    const same = this.band.querySelector(`[data-say=${field.dataset.say}]`);
+    same?.focus();
+    same?.select();
+  }
+
   /** Arrow keys on a focal point's button move it by a hundredth. */
   #key(event) {
+    if (event.key === 'Enter' && event.target.matches('input[data-say]')) {
+      event.preventDefault();
+      this.#onward(event.target, event.shiftKey ? -1 : 1);
+      return;
+    }
     const button = event.target.closest('[data-focal-scope]');
     const by = { ArrowLeft: [-0.01, 0], ArrowRight: [0.01, 0], ArrowUp: [0, -0.01], ArrowDown: [0, 0.01] }[event.key];
     if (!button || !by) return;

@@ -1,4 +1,5 @@
 // The wall: pages side by side in true proportion, each a frame that runs the published output, all at one moment.
+import { send } from '../http.js';
 import { Patches } from './patch.js';
 
 const GAP = 24;
@@ -13,17 +14,45 @@ export class Wall {
     this.ready = new Set(); // the frames that show the fragment asked for last, or will
     this.patches = new Patches();
     this.large = null; // the page that is enlarged
+    this.over = new Set(); // what is laid over the pages
     addEventListener('message', (event) => this.#hear(event));
     const wall = screens.closest('.wall');
     wall.addEventListener('click', ({ target }) => {
       if (target.closest('[data-enlarge]')) this.enlarge(target.closest('.screen'));
+      const over = target.closest('[data-over]');
+      if (over) this.#lay(over);
+      const ground = target.closest('[data-page-ground]');
+      if (ground) this.#ground(wall, ground, ground.getAttribute('aria-pressed') !== 'true');
     });
+    const ground = wall.querySelector('[data-page-ground]');
+    if (ground) this.#ground(wall, ground, localStorage.getItem('dark page') === 'yes');
     wall.addEventListener('keydown', (event) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === 'Escape' && this.large) this.enlarge(this.large);
       else if (/^[1-4]$/.test(event.key) && screens.children[event.key - 1]) this.enlarge(screens.children[event.key - 1]);
     });
     this.fit();
+  }
+
+  /** Lays something over all pages, or takes it away. */
+  #lay(button) {
+    const kind = button.dataset.over;
+    if (!this.over.delete(kind)) this.over.add(kind);
+    button.setAttribute('aria-pressed', this.over.has(kind));
+    this.#overlay();
+  }
+
+  async #overlay(frames = this.frames) {
+    const kinds = [...this.over];
+    const focal = this.over.has('crop') ? await send('GET', `/reels/${document.body.dataset.reel}/focal-points`) : {};
+    this.#tell({ command: 'overlay', kinds, focal, scale: this.scale }, frames);
+  }
+
+  /** The pages that the reel stands on are light or dark. */
+  #ground(wall, button, dark) {
+    wall.classList.toggle('dark-page', dark);
+    button.setAttribute('aria-pressed', dark);
+    localStorage.setItem('dark page', dark ? 'yes' : 'no');
   }
 
   /** Shows one page alone, as large as there is room; once more shows all again. */
@@ -76,6 +105,7 @@ export class Wall {
       this.ready.add(frame);
       if (this.fragment) this.#tell({ command: 'show', fragment: this.fragment }, [frame]);
       this.#tell({ command: 'at', ms: this.moment }, [frame]);
+      if (this.over.size) this.#overlay([frame]);
     }
     if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
     if (event.data.pressed) this.bench.select(event.data.pressed);
@@ -100,6 +130,7 @@ export class Wall {
     const message = patch ? { command: 'patch', ...patch } : { command: 'show', fragment };
     this.#tell(message, this.frames.filter((frame) => this.ready.has(frame)));
     this.#tell({ command: 'at', ms: this.moment });
+    if (this.over.has('crop')) this.#overlay();
   }
 
   /** Draws the pages as large as the window allows, all at one scale. */
@@ -119,6 +150,9 @@ export class Wall {
     const most = this.large ? Math.max(300, innerHeight - 200) : sheet ? 176 : 300;
     const tallest = Math.max(...screens.map(({ dataset }) => Number(dataset.height)));
     scale = Math.min(scale, most / Math.max(640, HEAD + tallest + 40));
+    const scaled = this.scale !== scale;
+    this.scale = scale;
+    if (scaled && this.over.size) this.#overlay();
     const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
     screens.forEach((screen, i) => {
       const { slot, left, height: reel } = screen.dataset;
@@ -129,7 +163,10 @@ export class Wall {
       Object.assign(view.style, { width: `${pages[i] * scale}px`, height: `${height * scale}px` });
       Object.assign(page.style, { width: `${pages[i]}px`, height: `${height}px`, transform: `scale(${scale})` });
       Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
-      const hints = screen.querySelector('.hints');
+      const [beside, hints] = screen.querySelectorAll('.hints');
+      const column = Number(left) + Number(slot) + 40;
+      beside.hidden = pages[i] - column < 160;
+      Object.assign(beside.style, { top: `${HEAD}px`, left: `${column}px`, height: `${reel}px` });
       Object.assign(hints.style, { top: `${HEAD + Number(reel) + 40}px` });
     });
   }

@@ -1,6 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.app.access.PathHeaders;
+import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.EditJson;
 import com.keenreel.app.store.PublicationStore;
@@ -8,11 +9,17 @@ import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.publish.AddressPage;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -82,6 +89,28 @@ class BenchController {
             @RequestParam(required = false) @Nullable String slide,
             @RequestParam(required = false) @Nullable Double page) {
         return answers.band(reels.find(id), new Asked(window, "none", slide, page));
+    }
+
+    /** The focal point of every slide that has a picture, by its id and by set-up. */
+    @GetMapping("/focal-points")
+    @ResponseBody
+    Map<String, Map<String, FocalPoint>> focalPoints(@PathVariable String id) {
+        Draft draft = publishing.draft(reels.find(id));
+        Map<String, Map<String, FocalPoint>> points = new LinkedHashMap<>();
+        for (Slide slide : draft.reel().slides()) {
+            List<PictureId> pictures = slide.carries().pictures();
+            if (pictures.isEmpty()) {
+                continue;
+            }
+            FocalPoint usual =
+                    draft.facts().of(pictures.get(pictures.size() - 1)).focal();
+            Map<String, FocalPoint> own = new LinkedHashMap<>();
+            for (SetUp setUp : SetUp.values()) {
+                own.put(setUp.word(), slide.focal().in(setUp, usual));
+            }
+            points.put(slide.id().value(), own);
+        }
+        return points;
     }
 
     /** What tells whether the bench still shows what there is. */
