@@ -24,10 +24,11 @@ export class Edits {
   /**
    * Stores an edit and draws what it makes.
    *
+   * @param on the revision that was seen when it was begun; the newest one when it is not said
    * @returns whether it was stored; refusals are thrown to `refused`, or said at the foot of the page
    */
-  store(edit, refused = (problem) => notice(problem)) {
-    return this.#ask('edits', { edit }, refused);
+  store(edit, refused = (problem) => notice(problem), on = undefined) {
+    return this.#ask('edits', on === undefined ? { edit } : { edit, on }, refused);
   }
 
   undo() {

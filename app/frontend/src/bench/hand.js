@@ -1,6 +1,7 @@
 // Cards in the hand: taken up by keys or dragged to another place, all that are chosen together; an edge is dragged for the hold.
 const STEP = 500; // ms per notch of a drag
 const FAR = 6; // px before a press becomes a drag
+const NEAR = 60; // px from an end of the list in which it moves on
 
 export class Hand {
   up = null; // the card that keys have taken up
@@ -53,10 +54,22 @@ export class Hand {
     if (!beside) return;
     if (way < 0) places.at(-1).after(beside);
     else places[0].before(beside);
+    this.#sayPlace();
+  }
+
+  #sayPlace() {
     const card = this.order.placeOf(this.up).querySelector('.card');
     card.focus();
     const place = this.order.cards.indexOf(card) + 1;
     card.setAttribute('aria-description', `At place ${place} of ${this.order.cards.length}. Enter puts it down, Escape puts it back.`);
+  }
+
+  /** Moves what was taken up to the front, or to the end. */
+  carryTo(end) {
+    const places = this.#places(this.ids);
+    if (end) places[0].parentElement.append(...places);
+    else places[0].parentElement.prepend(...places);
+    this.#sayPlace();
   }
 
   #letGo() {
@@ -122,7 +135,24 @@ export class Hand {
     const id = card.dataset.card;
     const from = event.clientX;
     let places = [];
-    const gap = () => this.gapAt(order, event, places);
+    const list = order.place.querySelector('.cards');
+    const stand = () => {
+      const next = this.gapAt(order, event, places);
+      if (places.at(-1).nextElementSibling === next) return;
+      if (next) next.before(...places);
+      else list.append(...places);
+    };
+    const roll = () => {
+      // held near an end of the list, the list moves on below it
+      if (!this.#dragging) return;
+      const { left, right } = list.getBoundingClientRect();
+      const over = Math.max(0, event.clientX - right + NEAR) - Math.max(0, left + NEAR - event.clientX);
+      if (over) {
+        list.scrollLeft += Math.max(-24, Math.min(24, over / 3));
+        stand();
+      }
+      requestAnimationFrame(roll);
+    };
     this.#follow(
       event,
       (move) => {
@@ -132,12 +162,10 @@ export class Hand {
           this.#gather(id);
           places = this.#places(this.ids);
           places.forEach((place) => place.classList.add('dragged'));
+          requestAnimationFrame(roll);
         }
         event = move;
-        const next = gap();
-        if (places.at(-1).nextElementSibling === next) return;
-        if (next) next.before(...places);
-        else places[0].parentElement.append(...places);
+        stand();
       },
       (cancelled) => {
         places.forEach((place) => place.classList.remove('dragged'));

@@ -206,6 +206,7 @@ export class Order {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (way && this.hand.up) return () => this.hand.carry(way);
     if (way) return () => this.#beside(card, way, event.shiftKey);
+    if (event.key === 'Home' || event.key === 'End') return () => this.#toEnd(event.key === 'End');
     const hold = (by) => () => this.#longer(this.meant(id), by);
     return {
       Enter: () => (this.hand.up ? this.hand.putDown() : this.hand.takeUp(card)),
@@ -234,6 +235,16 @@ export class Order {
     }
     this.last ??= card.dataset.card;
     this.#stretch(beside);
+  }
+
+  #toEnd(end) {
+    if (this.hand.up) this.hand.carryTo(end);
+    else {
+      const card = this.cards.at(end ? -1 : 0);
+      card.focus();
+      this.#letGo();
+      this.bench.select(card.dataset.card);
+    }
   }
 
   #longer(ids, by) {

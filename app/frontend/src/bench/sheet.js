@@ -14,8 +14,9 @@ export class Sheet {
     band.addEventListener('keydown', (event) => this.#key(event));
   }
 
+  /** The slide whose sheet is drawn: the one that was picked last, once its sheet has come. */
   get slide() {
-    return this.bench.slide;
+    return this.band.querySelector('.sheet')?.dataset.slide ?? this.bench.slide;
   }
 
   #problem = (words) => {
@@ -50,6 +51,7 @@ export class Sheet {
     const edit = this.#edit(event.target);
     if (!edit || !event.target.closest('.sheet')) return;
     event.target.dataset.dirty = 'yes';
+    event.target.dataset.on ??= this.edits.revision; // what others write from here on was not seen
     this.#count(event.target);
     if (event.target.matches('[type=range]')) event.target.parentElement.querySelector('output').textContent = `${event.target.value} %`;
     this.edits.preview(edit, this.#problem);
@@ -79,8 +81,10 @@ export class Sheet {
     const { edit, field } = this.waiting ?? {};
     this.waiting = undefined;
     if (!edit) return;
+    const on = Number(field.dataset.on);
     delete field.dataset.dirty; // typing on marks it again
-    this.edits.store(edit, this.#problem).then((stored) => stored && this.#problem(''));
+    delete field.dataset.on;
+    this.edits.store(edit, this.#problem, on).then((stored) => stored && this.#problem(''));
   }
 
   async #click(event) {
@@ -165,6 +169,7 @@ export class Sheet {
   /** Enter in a line of words goes on to the same line of the next slide, with Shift of the one before. */
   async #onward(field, way) {
     this.#rested({ target: field });
+    field.blur(); // what is typed before the next sheet is there would be lost
     const { cards } = this.order;
     const beside = cards[cards.findIndex(({ dataset }) => dataset.card === this.slide) + way];
     if (!beside) return;

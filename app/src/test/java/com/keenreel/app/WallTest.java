@@ -131,6 +131,7 @@ class WallTest {
         Page mine = bench(reel);
         mine.locator(".card").nth(0).click();
         assertThat(mine.locator(".sheet-head")).isVisible();
+        mine.route("**/state", Route::abort); // it is not told in time
         reel.say(slide, "title", "Theirs").choose("motion.hold", null, "8");
         Locator title = mine.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
         title.fill("Mine");

@@ -67,7 +67,7 @@ class BriefTest {
         assertThat(read(brief, "Motion"))
                 .isEqualTo(
                         "Changes by [crossfade] in [0.8 s]. Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
-                                + "until a visitor takes over; it waits while pointed at.");
+                                + "until a visitor takes over; it waits while pointed at. Slides come [in this order].");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
                         "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button. "

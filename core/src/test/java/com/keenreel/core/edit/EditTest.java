@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.keenreel.core.Sample;
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Ratio;
@@ -14,7 +13,6 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
-import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +40,7 @@ class EditTest {
         Reel now = reel;
         List<Edit> inverses = new ArrayList<>();
         for (int step = 0; step < 120; step++) {
-            Edit edit = any(random, now, step);
+            Edit edit = RandomEdits.any(random, now, step);
             Edit inverse = edit.inverseOn(now);
             Reel changed = edit.applyTo(now);
             assertThat(inverse.applyTo(changed))
@@ -65,7 +63,7 @@ class EditTest {
         Random random = new Random(seed);
         Reel now = reel;
         for (int step = 0; step < 60; step++) {
-            now = any(random, now, step).applyTo(now);
+            now = RandomEdits.any(random, now, step).applyTo(now);
             Reel replayed = reel;
             for (Edit edit : Difference.between(reel, now)) {
                 replayed = edit.applyTo(replayed);
@@ -81,33 +79,6 @@ class EditTest {
         Reel back = new Move(slide(4), null).applyTo(there);
         assertThat(Difference.inWords(reel, back)).containsExactly("slide 2 stands 5 s -> 6.5 s");
         assertThat(Difference.inWords(reel, there)).contains("slide 4 before slide 1");
-    }
-
-    private static Edit any(Random random, Reel now, int step) {
-        List<Slide> slides = now.slides();
-        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(11);
-        SlideId one = slides.isEmpty()
-                ? null
-                : slides.get(random.nextInt(slides.size())).id();
-        SlideId other = slides.isEmpty() || random.nextInt(4) == 0
-                ? null
-                : slides.get(random.nextInt(slides.size())).id();
-        SetUp setUp = random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
-        return switch (kind) {
-            case 0 -> new Add(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
-            case 1 ->
-                new Choose<>(Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
-            case 2 -> new Rename("Name " + step);
-            case 3 -> new Sit(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
-            case 4 -> new Remove(one);
-            case 5 -> new Move(one, other);
-            case 6 -> new Hold(one, random.nextBoolean() ? null : 500L + step);
-            case 7 -> new Carry(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
-            case 8 ->
-                new Say(one, Words.Field.values()[random.nextInt(5)], random.nextBoolean() ? "words" + step : null);
-            case 9 -> new Look(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
-            default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
-        };
     }
 
     @Test

@@ -1,0 +1,55 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+
+/** Edits as they come. */
+final class RandomEdits {
+    private static final List<Words.Field> FIELDS =
+            List.of(Words.Field.TITLE, Words.Field.BUTTON, Words.Field.LINK, Words.Field.ALT);
+
+    private RandomEdits() {}
+
+    /** An edit of any kind that this reel allows. No edit touches the text of a slide, or the gap. */
+    static Edit any(Random random, Reel now, int step) {
+        List<Slide> slides = now.slides();
+        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(12);
+        SlideId one = slides.isEmpty()
+                ? null
+                : slides.get(random.nextInt(slides.size())).id();
+        SlideId other = slides.isEmpty() || random.nextInt(4) == 0
+                ? null
+                : slides.get(random.nextInt(slides.size())).id();
+        SetUp setUp = random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
+        return switch (kind) {
+            case 0 -> new Add(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
+            case 1 ->
+                new Choose<>(Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
+            case 2 -> new Rename("Name " + step);
+            case 3 -> new Sit(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
+            case 4 -> new Remove(one);
+            case 5 -> new Move(one, other);
+            case 6 -> new Hold(one, random.nextBoolean() ? null : 500L + step);
+            case 7 -> new Carry(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
+            case 8 ->
+                new Say(one, FIELDS.get(random.nextInt(FIELDS.size())), random.nextBoolean() ? "words" + step : null);
+            case 9 -> new Look(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
+            case 10 ->
+                new Show(one, new Showing(random.nextBoolean(), null, LocalDate.of(2026, 12, 1 + random.nextInt(31))));
+            default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
+        };
+    }
+}
