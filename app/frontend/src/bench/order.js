@@ -248,7 +248,13 @@ export class Order {
   }
 
   #longer(ids, by) {
-    this.storeAll(ids.map((slide) => ({ kind: 'hold', slide, hold: Number(this.placeOf(slide).dataset.hold) + by })));
+    const longer = (slide) => {
+      const { dataset } = this.placeOf(slide);
+      dataset.hold = Number(dataset.hold) + by; // the next press counts from here, before this one is stored
+      return { kind: 'hold', slide, hold: Number(dataset.hold) };
+    };
+    this.bench.moved('order');
+    this.storeAll(ids.map(longer)).then((stored) => stored || this.edits.refresh());
   }
 
   /** Stores edits as one step. */

@@ -135,7 +135,7 @@ class DaysTest {
         int[] expected = {3, 4, 3};
         int[] days = {0, 4, 5};
         for (int i = 0; i < days.length; i++) {
-            Page page = editor.open("about:blank");
+            Page page = editor.open("/help");
             LocalDateTime noon = TODAY.plusDays(days[i]).atTime(12, 0);
             page.clock()
                     .setFixedTime(Date.from(noon.atZone(ZoneId.systemDefault()).toInstant()));
@@ -162,7 +162,7 @@ class DaysTest {
             assertThat(page.locator(".run")).hasCount(1);
             Object order = page.locator("keen-reel").evaluate("""
                     (host) => [...host.shadowRoot.querySelectorAll('.slide')].map((slide) => {
-                      const place = slide.className.match(/slide-(\\\\d)/)[1];
+                      const place = slide.className.match(/slide-(\\d)/)[1];
                       return `${place} ${slide.ariaLabel.includes(place)} ${slide.dataset.slide}`;
                     }).join()""");
             assertThat(order.toString()).startsWith("1 true " + slides.get(0)).doesNotContain("false");

@@ -180,8 +180,8 @@ class SessionTest {
         page.locator("[data-say=title]").blur();
         stored(page);
         page.locator("[data-do=brief]").click();
-        page.locator("[data-key='word-set-look-corners-all']").click();
-        page.locator(".control-panel:popover-open input[type=number]").fill("24");
+        page.locator("[data-key='word-set-words-ground-all']").click();
+        page.locator(".control-panel:popover-open input[type=number]").fill("81");
         page.keyboard().press("Escape");
         page.locator(".card").nth(2).press("+");
         reel.look(reel.slides().get(1), null, 0.2, 0.7);
@@ -235,7 +235,7 @@ class SessionTest {
         page.locator(".screen iframe").nth(i).evaluate("""
                 (frame) => {
                   frame.closest('.page').style.transform = 'none';
-                  Object.assign(frame.style, { position: 'fixed', left: '0', top: '0', zIndex: '99', pointerEvents: 'none' });
+                  Object.assign(frame.style, { position: 'fixed', left: '0', top: '0', zIndex: '99', background: '#fff', pointerEvents: 'none' });
                   document.body.append(frame.closest('.page'));
                   return frame;
                 }""");

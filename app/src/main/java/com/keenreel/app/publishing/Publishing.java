@@ -8,7 +8,6 @@ import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
-import com.keenreel.app.store.Published.Stage;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
@@ -16,15 +15,12 @@ import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.text.Advances;
-import com.keenreel.imaging.Format;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
-import com.keenreel.publish.Fingerprint;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Fragment;
 import com.keenreel.publish.FragmentWriter;
@@ -32,10 +28,8 @@ import com.keenreel.publish.Material;
 import com.keenreel.publish.PictureFiles;
 import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.Snippet;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -45,7 +39,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -54,10 +47,6 @@ import org.springframework.stereotype.Component;
 /** Makes drafts and publications. Both are written by the same hand; only the addresses of pictures differ. */
 @Component
 public class Publishing {
-    private static final PictureFiles NO_PICTURE = PictureFiles.of(List.of(new PictureFiles.File(0, "/f/none.svg")));
-
-    /** Days to come on which the slides of one publication may change: each is a whole reel made ready. */
-    private static final int MOST_TURNS = 60;
 
     private final PictureStore pictures;
     private final PublicationStore publications;
@@ -154,7 +143,7 @@ public class Publishing {
     private Material material(Draft draft) {
         Map<PictureId, PictureFiles> all =
                 draft.shelf().draftFiles(publications.liveWidths(draft.stored().id()));
-        PictureFiles first = Material.firstPicture(draft.seen()).map(all::get).orElse(NO_PICTURE);
+        PictureFiles first = Material.firstPicture(draft.seen()).map(all::get).orElse(Edition.NO_PICTURE);
         Reel inOrder = draft.seen().withChoices(draft.seen().choices().with(Options.ANEW, null, false));
         return new Material(inOrder, draft.facts(), all, first); // all pages of the wall show the same
     }
@@ -227,7 +216,7 @@ public class Publishing {
         Shelf before = shelf.get();
         prints.ask(reel, before, before.facts(type), JobStore.SOON);
         workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
-        Published publication = publication(stored, reel, shelf.get()); // what was seen in them is known now
+        Published publication = edition(stored, reel, shelf.get()).published(); // what was seen in them is known now
         PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
         publications.goLive(publication);
         return publication;
@@ -237,108 +226,16 @@ public class Publishing {
         return prints.look(reel, shelf, shelf.facts(type)).isComplete();
     }
 
-    private Published publication(StoredReel stored, Reel reel, Shelf shelf) {
-        var made = prints.files(shelf, prints.widths(reel, shelf, shelf.facts(type)));
-        LocalDate today = LocalDate.now();
-        String fingerprint = fingerprint(stored, reel, shelf, made);
-        String id = PlayerFiles.sha256((stored.id() + fingerprint).getBytes(StandardCharsets.UTF_8))
-                .substring(0, 24);
-        Stage now = stage(null, stored.slug(), reel.on(today), shelf, made, id);
-        List<Stage> later = new ArrayList<>();
-        List<LocalDate> turns = reel.turns(today);
-        if (turns.size() > MOST_TURNS) {
-            throw new Refusal("The slides of this reel change on " + turns.size() + " days to come; at most "
-                    + MOST_TURNS + " can be published.");
-        }
-        turns.forEach(day -> later.add(stage(day, stored.slug(), reel.on(day), shelf, made, id + "-" + day)));
-        Reel pasted = reel.on(today).slides().isEmpty() ? reel : reel.on(today);
-        return new Published(
-                id,
-                stored.id(),
-                stored.revision(),
-                reel,
-                fingerprint,
-                shelf.versions(),
-                now.fragment(),
-                now.page(),
-                now.policy(),
-                new Snippet(material(stored.slug(), pasted, shelf, made), "", stored.slug()).reserved(),
-                needed(now, made.values()),
-                System.currentTimeMillis(),
-                later);
-    }
-
-    /** Everything that a publication needs by content. */
-    private static List<Published.File> needed(Stage now, Collection<List<Made>> made) {
-        Map<String, Published.File> needed = new LinkedHashMap<>();
-        now.first().forEach(file -> needed.put(file.sha256(), file));
-        made.forEach(own -> own.forEach(one -> needed.putIfAbsent(
-                one.sha256(), new Published.File(one.sha256(), one.format().extension(), -1))));
-        PlayerFiles.shipped()
-                .published()
-                .forEach(own -> needed.put(own.sha256(), new Published.File(own.sha256(), own.extension(), -1)));
-        return List.copyOf(needed.values());
-    }
-
-    /** What visitors meet on all days, as a hash: it does not change because a day is over. */
-    private String fingerprint(StoredReel stored, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made) {
-        String days = reel.slides().stream()
-                .filter(slide -> !slide.showing().equals(Showing.ALWAYS))
-                .map(slide -> slide.id() + " " + slide.showing())
-                .collect(Collectors.joining(", "));
-        return Fingerprint.of(FragmentWriter.write(material(stored.slug(), reel, shelf, made), ""), days);
-    }
-
-    /** What visitors meet of a reel from a day on. */
-    private Stage stage(
-            @Nullable LocalDate from,
-            String slug,
-            Reel reel,
-            Shelf shelf,
-            Map<PictureId, List<Made>> made,
-            String version) {
-        Material material = material(slug, reel, shelf, made);
-        Fragment fragment = FragmentWriter.write(material, version);
-        AddressPage page = AddressPage.of(fragment, slug, material);
-        List<Published.File> first = Material.firstPicture(reel).map(made::get).orElse(List.of()).stream()
-                .map(one -> new Published.File(one.sha256(), one.format().extension(), one.width()))
-                .toList();
-        return new Stage(from, fragment.markedJson(), page.html(), page.policy(), first);
-    }
-
-    /** The material of what is published in those files. */
-    private Material material(String slug, Reel reel, Shelf shelf, Map<PictureId, List<Made>> made) {
-        Map<PictureId, PictureFiles> all = new LinkedHashMap<>();
-        made.forEach((picture, own) -> all.put(picture, files(own, one -> "/f/" + one.sha256() + ".")));
-        PictureFiles stable = Material.firstPicture(reel)
-                .map(picture -> files(
-                        made.getOrDefault(picture, List.of()), one -> "/r/" + slug + "/first-" + one.width() + "."))
-                .orElse(NO_PICTURE);
-        return new Material(reel, shelf.facts(type), all, stable);
-    }
-
-    private static PictureFiles files(List<Made> made, Function<Made, String> start) {
-        List<PictureFiles.File> browsers = new ArrayList<>();
-        PictureFiles.File fallback = null;
-        for (Made one : made) {
-            PictureFiles.File file = new PictureFiles.File(
-                    one.width(), start.apply(one) + one.format().extension());
-            if (one.format() == Format.WEBP || one.format() == Format.SVG) {
-                browsers.add(file);
-            } else {
-                fallback = file;
-            }
-        }
-        return fallback == null ? PictureFiles.of(browsers) : new PictureFiles(browsers, fallback);
+    private Edition edition(StoredReel stored, Reel reel, Shelf shelf) {
+        Facts facts = shelf.facts(type);
+        return new Edition(stored, reel, shelf, facts, prints.files(shelf, prints.widths(reel, shelf, facts)));
     }
 
     /** Whether visitors would meet something else if the head were published now. */
     public boolean changedSince(StoredReel reel, Published live) {
         try {
             Reel met = reel.reel().withoutHidden();
-            Shelf shelf = shelf(met);
-            var made = prints.files(shelf, prints.widths(met, shelf, shelf.facts(type)));
-            return !fingerprint(reel, met, shelf, made).equals(live.fingerprint());
+            return !edition(reel, met, shelf(met)).fingerprint().equals(live.fingerprint());
         } catch (Refusal notReady) {
             return true;
         }
@@ -390,7 +287,7 @@ public class Publishing {
                         made.getOrDefault(shelf.version(picture).id(), List.of()).stream()
                                 .filter(one -> own.contains(one.sha256()))
                                 .toList()));
-        return material(reel.slug(), published, shelf, files);
+        return new Edition(reel, published, shelf, shelf.facts(type), files).material(published);
     }
 
     /** The height that code for a page would keep free if the head were published now; empty when it cannot be. */

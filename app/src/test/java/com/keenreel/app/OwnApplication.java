@@ -1,0 +1,109 @@
+package com.keenreel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** An application in a process of its own, which can be killed and started again with the same data at the same port. */
+final class OwnApplication implements AutoCloseable {
+    private final Path folder = Running.temporaryFolder();
+    private Process process;
+
+    private final int port = Running.freePort();
+    private final int sitePort = Running.freePort();
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    void start() throws Exception {
+        process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        KeenReel.class.getName(),
+                        "--keen-reel.data=" + folder.resolve("data"),
+                        "--keen-reel.port=" + port,
+                        "--keen-reel.site-port=" + sitePort)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("log").toFile())
+                .start();
+        for (int i = 0; i < 600; i++) {
+            try {
+                ask("GET", "/reels", null);
+                return;
+            } catch (IOException notYet) {
+                Thread.sleep(100);
+            }
+        }
+        throw new IllegalStateException("did not start: " + Files.readString(folder.resolve("log")));
+    }
+
+    /** What it answers; a body is JSON, its quotes single, or bytes. */
+    JsonNode ask(String method, String path, Object body) throws Exception {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(java.net.HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+        HttpRequest.BodyPublisher publisher = body instanceof byte[] bytes
+                ? HttpRequest.BodyPublishers.ofByteArray(bytes)
+                : HttpRequest.BodyPublishers.ofString(
+                        body == null ? "" : body.toString().replace('\'', '"'));
+        HttpResponse<String> answer = http.send(
+                HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+                        .header(
+                                "Content-Type",
+                                body instanceof byte[] ? "application/octet-stream" : "application/json")
+                        .header("X-XSRF-TOKEN", token)
+                        .method(method, publisher)
+                        .build(),
+                BodyHandlers.ofString());
+        assertThat(answer.statusCode()).as(path + ": " + answer.body()).isLessThan(400);
+        return answer.body().startsWith("{") || answer.body().startsWith("[")
+                ? Editor.JSON.readTree(answer.body())
+                : Editor.JSON.nullNode();
+    }
+
+    String origin() {
+        return "http://localhost:" + port;
+    }
+
+    /** The id of a new banner of those demonstration files. */
+    String reel(String name, String... files) throws Exception {
+        List<String> pictures = new ArrayList<>();
+        for (String file : files) {
+            pictures.add(ask("POST", "/pictures?name=" + file, Files.readAllBytes(Running.PICTURES.resolve(file)))
+                    .path("id")
+                    .asString());
+        }
+        String request = "{'name':'" + name + "','starter':'banner','slot':'full','pictures':['"
+                + String.join("','", pictures) + "']}";
+        return ask("POST", "/reels", request).path("id").asString();
+    }
+
+    /** Ends it at once, whatever it is doing. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        if (process != null) {
+            kill();
+        }
+        Running.delete(folder);
+    }
+}
