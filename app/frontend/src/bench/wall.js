@@ -147,7 +147,7 @@ export class Wall {
       scale = (room - CAPTION * (pages.length - wide.length)) / wide.reduce((sum, page) => sum + page, 0);
     }
     const sheet = document.body.classList.contains('with-sheet');
-    const most = this.large ? Math.max(300, innerHeight - 200) : sheet ? 176 : 300;
+    const most = this.large ? Math.max(300, innerHeight - 200) : sheet ? Math.max(176, innerHeight - 640) : Math.max(300, innerHeight - 560);
     const tallest = Math.max(...screens.map(({ dataset }) => Number(dataset.height)));
     scale = Math.min(scale, most / Math.max(640, HEAD + tallest + 40));
     const scaled = this.scale !== scale;
