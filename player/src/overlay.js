@@ -64,7 +64,8 @@ export class Overlay {
   #crop(reel) {
     this.#standing(reel).forEach((slide) => {
       const crop = slide.querySelector('.crop')?.getBoundingClientRect();
-      const picture = slide.querySelector('img:last-of-type')?.getBoundingClientRect();
+      const pictures = [...slide.querySelectorAll('.crop > img')].map((one) => one.getBoundingClientRect());
+      const picture = pictures.find(({ width }) => width); // the one that this set-up shows
       const focal = this.focal[slide.dataset.slide]?.[this.setUp];
       if (!crop || !picture?.width || !focal) return;
       const over = Math.max(0, Math.min(crop.right, picture.right) - Math.max(crop.left, picture.left));

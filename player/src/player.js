@@ -24,7 +24,7 @@ async function show(host, fragment, former, presented) {
     const first = content.querySelector('.picture-1, .picture-1-after');
     const pasted = former ? null : host.querySelector('img');
     const taken = first && pasted && takeOver(first, pasted);
-    await within(3000, Promise.all([type, first && !former ? (taken ?? first).decode() : null]));
+    await within(3000, Promise.all([type, first && !former && first.loading !== 'lazy' ? (taken ?? first).decode() : null]));
     if (taken) await presented(taken);
     const sheet = new CSSStyleSheet();
     sheet.replaceSync(fragment.css);

@@ -113,7 +113,7 @@ export class Stops extends Piece {
       slide.classList.toggle('now', now);
       slide.classList.toggle('near', i === (stop + shown) % this.slides.length || (this.isRow && i < stop + 2 * shown + 1));
       slide.classList.remove('coming', 'leaving');
-      slide.inert = !now;
+      if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
     if (this.isRow) this.strip.style.transform = this.offset(stop);
     this.dots.forEach((dot, i) => {

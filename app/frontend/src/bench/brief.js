@@ -73,8 +73,11 @@ export class Brief {
   #store(panel, value) {
     clearTimeout(this.timers.get(panel));
     const scope = panel.dataset.scope;
-    if (value !== null && value === this.#said(panel, scope)) return;
+    const asked = `${scope} ${value}`;
+    if (panel.dataset.asked === asked || (value !== null && value === this.#said(panel, scope))) return;
+    panel.dataset.asked = asked; // Enter and leaving the field say the same
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
+      delete panel.dataset.asked;
       if (!stored) return;
       this.#refused(panel)('');
       if (value === null) panel.removeAttribute(`data-said-${scope}`);

@@ -110,12 +110,21 @@ export class Sheet {
     else if (action === 'clear-focal') this.#look(null);
     else if (action === 'say-nothing') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: '' });
     else if (action === 'say-as-picture') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: null });
+    else if (action === 'instead') this.#instead(button.dataset.setUp);
+    else if (action === 'not-instead') this.edits.store({ kind: 'instead', slide: this.slide, setUp: button.dataset.setUp, picture: null });
     else if (action === 'exchange') this.#exchange(button.dataset.side);
     else if (action === 'swap') {
       const { before, after, nameBefore, nameAfter, startsAt } = this.#pairNow;
       const carries = { before: after, after: before, nameBefore: nameAfter, nameAfter: nameBefore, startsAt: 1 - startsAt };
       this.edits.store({ kind: 'carry', slide: this.slide, carries });
     }
+  }
+
+  /** One set-up shows another picture. */
+  async #instead(setUp) {
+    const { slide } = this;
+    const [picture] = await pick(1);
+    if (picture) this.edits.store({ kind: 'instead', slide, setUp, picture: picture.id });
   }
 
   async #exchange(side) {

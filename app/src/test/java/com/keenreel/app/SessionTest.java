@@ -260,4 +260,51 @@ class SessionTest {
                 .hasAttribute("src", java.util.regex.Pattern.compile(former.replaceFirst("/\\d+\\.webp$", "/.*")));
         assertThat(editor.problems()).isEmpty();
     }
+
+    @Test
+    void phoneShowsAnotherPictureAndNothingElseDoes() {
+        editor.picture("commission-06.jpg");
+        Made reel = made("Another on phone");
+        Page page = bench(reel);
+        page.locator(".card").first().click();
+        page.locator("[data-do=instead][data-set-up=phone]").click();
+        page.locator("#pick [data-name='commission-06.jpg']").click();
+        page.locator("#pick [data-take]").click();
+        assertThat(page.locator("[data-do=instead][data-set-up=phone] img")).hasCount(1);
+        stored(page);
+        String address = reel.publish().path("address").asString();
+        for (int width : new int[] {390, 820, 1280}) {
+            Page live = editor.open(address);
+            live.setViewportSize(width, 800);
+            assertThat(live.locator(".run")).hasCount(1);
+            live.locator(".frame").hover(); // it waits
+            assertThat(live.locator(".picture-1-phone")).hasCount(1);
+            boolean phone = width < 600;
+            assertThat(live.locator(".picture-1")).isVisible(visible(!phone));
+            assertThat(live.locator(".picture-1-phone")).isVisible(visible(phone));
+            JsonNode boxes = reel.layout(width, "live").path("boxes");
+            JsonNode predicted = null;
+            for (JsonNode box : boxes) {
+                predicted = box.path("name").asString().equals("picture-1") ? box : predicted;
+            }
+            var drawn = live.locator(phone ? ".picture-1-phone" : ".picture-1").boundingBox();
+            assertThat(drawn.width)
+                    .isCloseTo(predicted.path("width").asDouble(), org.assertj.core.data.Offset.offset(0.1));
+            assertThat(drawn.height)
+                    .isCloseTo(predicted.path("height").asDouble(), org.assertj.core.data.Offset.offset(0.1));
+            live.waitForFunction(
+                    "(one) => document.querySelector('keen-reel').shadowRoot.querySelector(one).naturalWidth > 0",
+                    phone ? ".picture-1-phone" : ".picture-1");
+            live.close();
+        }
+        page.locator("[data-do=not-instead]").click();
+        assertThat(page.locator("[data-do=instead] img")).hasCount(0);
+        page.locator("[data-do=undo]").click();
+        assertThat(page.locator("[data-do=instead] img")).hasCount(1);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private static com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions visible(boolean yes) {
+        return new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setVisible(yes);
+    }
 }

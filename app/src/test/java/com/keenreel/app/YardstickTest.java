@@ -177,7 +177,7 @@ class YardstickTest {
 
     /** Goes on with Tab until something of that kind has the focus, and fails when nothing of it can be reached. */
     private void reach(String selector, String text) {
-        for (int i = 0; i < 150; i++) {
+        for (int i = 0; i < 900; i++) { // the list of reels stands before the form for a new one
             if (at(selector, text)) {
                 return;
             }

@@ -18,6 +18,7 @@ import com.keenreel.core.space.PairBoxes;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jsoup.nodes.Element;
 
 /** The markup of a reel: every slide and word is in it, whatever is shown at first. */
@@ -77,7 +78,14 @@ final class Markup {
                     .attr("aria-label", spoken.position(n, slides.size()));
             Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
             if (slide.carries() instanceof Carries.Picture picture) {
-                crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), n == 1));
+                Map<SetUp, PictureId> instead = slide.instead().own();
+                boolean soon = n == 1 && instead.isEmpty();
+                crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), soon));
+                for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
+                    String part = "picture-" + n + "-" + own.getKey().word();
+                    crop.appendChild(
+                            picture(own.getValue(), part, said.alt(), false).attr("data-box", "picture-" + n));
+                }
             } else if (slide.carries() instanceof Carries.Pair pair) {
                 element.addClass("pair");
                 pair(crop, n, pair, said);
@@ -128,8 +136,13 @@ final class Markup {
         boolean below = Arrays.stream(SetUp.values())
                 .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
         boolean button = !said.button().isEmpty();
-        if (!said.link().isEmpty() && !button) {
-            slide.appendElement("a").addClass("whole").attr("href", said.link()).attr("aria-label", name(said));
+        boolean whole =
+                !said.link().isEmpty() && (!button || material.reel().choices().get(Options.ANYWHERE));
+        if (whole) {
+            slide.appendElement("a")
+                    .addClass("whole")
+                    .attr("href", said.link())
+                    .attr("aria-label", button ? said.button() : name(said));
         }
         if (!said.shows() && !below) {
             return;
@@ -150,8 +163,9 @@ final class Markup {
             panel.appendElement("p").addClass("text").text(said.text());
         }
         if (button) {
-            Element link = panel.appendElement("a").addClass("button").text(said.button());
-            if (!said.link().isEmpty()) {
+            Element link =
+                    panel.appendElement(whole ? "span" : "a").addClass("button").text(said.button());
+            if (!said.link().isEmpty() && !whole) {
                 link.attr("href", said.link());
             }
         }

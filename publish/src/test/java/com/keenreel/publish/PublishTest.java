@@ -93,6 +93,33 @@ class PublishTest {
         assertThat(html.select(".picture-1").attr("alt")).isEqualTo("A bench");
         assertThat(html.select(".picture-2").attr("alt")).isEmpty();
         assertThat(html.select("[style], script, style")).isEmpty();
+
+        Document anywhere = html(choose(reel, Options.ANYWHERE, null, true));
+        assertThat(anywhere.select(".slide-1 a"))
+                .as("one link, with the button's name")
+                .hasSize(1);
+        assertThat(anywhere.select(".slide-1 a.whole").attr("href")).isEqualTo("https://fennock.example/?a=1&b=2");
+        assertThat(anywhere.select(".slide-1 a.whole").attr("aria-label")).isEqualTo("Go");
+        assertThat(anywhere.select(".slide-1 span.button").text()).isEqualTo("Go");
+    }
+
+    @Test
+    void aSetUpShowsAnotherPictureAndTheOthersDoNot() {
+        Reel reel = reel(3);
+        PictureId other = reel.slides().get(2).carries().pictures().get(0);
+        Slide slide = reel.slides().get(1);
+        reel = reel.withSlides(List.of(
+                reel.slides().get(0),
+                slide.withInstead(slide.instead().with(SetUp.PHONE, other)),
+                reel.slides().get(2)));
+        Fragment fragment = FragmentWriter.write(material(reel), "v");
+        Document html = org.jsoup.Jsoup.parse(fragment.html());
+        assertThat(html.select(".crop-2 > img")).hasSize(2);
+        assertThat(html.select("[data-box=picture-2]")).hasSize(2);
+        assertThat(html.select(".picture-2-phone").attr("loading")).isEqualTo("lazy");
+        String phone = fragment.css().substring(fragment.css().indexOf("(width < 600px)"));
+        assertThat(phone.substring(0, phone.indexOf("@container"))).contains(".picture-2{display:none}");
+        assertThat(phone.substring(phone.indexOf("@container"))).contains(".picture-2-phone{display:none}");
     }
 
     @Test

@@ -106,7 +106,13 @@ class BenchController {
                     draft.facts().of(pictures.get(pictures.size() - 1)).focal();
             Map<String, FocalPoint> own = new LinkedHashMap<>();
             for (SetUp setUp : SetUp.values()) {
-                own.put(setUp.word(), slide.focal().in(setUp, usual));
+                PictureId instead = slide.instead().said(setUp);
+                FocalPoint said = slide.focal().said(setUp);
+                own.put(
+                        setUp.word(),
+                        instead == null
+                                ? slide.focal().in(setUp, usual)
+                                : said == null ? draft.facts().of(instead).focal() : said);
             }
             points.put(slide.id().value(), own);
         }

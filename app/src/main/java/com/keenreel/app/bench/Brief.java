@@ -148,6 +148,7 @@ public final class Brief {
                 .text(" and ")
                 .all(Options.KEYS)
                 .text(reel.movesByItself() ? ", and a pause button." : ".");
+        sentence().text("A press ").all(Options.ANYWHERE).text(" follows its link.");
         List<String> without = Arrays.stream(SetUp.values())
                 .filter(layout::dotsLeftOut)
                 .map(SetUp::word)

@@ -44,6 +44,7 @@ import org.jspecify.annotations.Nullable;
  * @param colour of a slide that carries plain colour, such as "#16241e"; empty for others
  * @param focal by scope: all, phone, tablet, desk
  * @param crops what each screen shows of the picture
+ * @param others what set-ups show instead, for each of them; empty where a slide can show nothing else
  */
 public record Sheet(
         String id,
@@ -59,7 +60,11 @@ public record Sheet(
         Showing showing,
         String colour,
         List<Focus> focal,
-        List<Crop> crops) {
+        List<Crop> crops,
+        List<Other> others) {
+
+    /** What a set-up shows instead; the address is empty where it shows the picture. */
+    public record Other(String setUp, String address) {}
 
     /** A picture on the sheet. */
     public record Shown(String id, String address, int width, int height) {}
@@ -155,11 +160,23 @@ public record Sheet(
                 slide.showing(),
                 slide.carries() instanceof Carries.Plain plain ? plain.colour().hex() : "",
                 own == null ? List.of() : focal(slide, own),
-                own == null ? List.of() : crops(draft, draft.seen().slides().indexOf(slide) + 1, own));
+                own == null ? List.of() : crops(draft, slide, own),
+                slide.carries() instanceof Carries.Picture ? others(draft, slide) : List.of());
     }
 
     private static Shown shown(Version version) {
         return new Shown(version.picture().value(), Shelf.large(version), version.width(), version.height());
+    }
+
+    private static List<Other> others(Draft draft, Slide slide) {
+        List<Other> others = new ArrayList<>();
+        for (SetUp setUp : SetUp.values()) {
+            PictureId own = slide.instead().said(setUp);
+            others.add(new Other(
+                    setUp.word(),
+                    own == null ? "" : Shelf.thumbnail(draft.shelf().version(own))));
+        }
+        return others;
     }
 
     private static List<Focus> focal(Slide slide, PictureFacts picture) {
@@ -175,10 +192,14 @@ public record Sheet(
         return focal;
     }
 
-    private static List<Crop> crops(Draft draft, int position, PictureFacts picture) {
+    private static List<Crop> crops(Draft draft, Slide slide, PictureFacts picture) {
+        int position = draft.seen().slides().indexOf(slide) + 1;
         List<Crop> crops = new ArrayList<>();
         for (Screen screen : Screen.of(draft, null)) {
             SetUp setUp = SetUp.of(screen.setUp());
+            if (slide.instead().said(setUp) != null) {
+                continue; // shows another picture
+            }
             Placed crop = all(draft.layout().frame(setUp))
                     .filter(part -> part.part().equals("crop-" + position))
                     .findFirst()

@@ -8,9 +8,12 @@ import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.edit.Instead;
 import com.keenreel.core.edit.Remove;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Slide;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -104,10 +107,18 @@ class Binning {
         if (reel.reel().follows() != null) {
             return; // its set has let go of them by itself
         }
-        List<Edit> removals = reel.reel().slides().stream()
-                .filter(slide -> slide.carries().pictures().stream().anyMatch(ids::contains))
-                .<Edit>map(slide -> new Remove(slide.id()))
-                .toList();
+        List<Edit> removals = new ArrayList<>();
+        for (Slide slide : reel.reel().slides()) {
+            if (slide.carries().pictures().stream().anyMatch(ids::contains)) {
+                removals.add(new Remove(slide.id()));
+                continue;
+            }
+            slide.instead().own().forEach((setUp, picture) -> {
+                if (ids.contains(picture)) {
+                    removals.add(new Instead(slide.id(), setUp, null));
+                }
+            });
+        }
         if (!removals.isEmpty()) {
             reels.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
         }

@@ -12,9 +12,12 @@ import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.BySetUp;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
@@ -204,12 +207,21 @@ public class Publishing {
         Reel without = live.document()
                 .withSlides(live.document().slides().stream()
                         .filter(slide -> Collections.disjoint(slide.carries().pictures(), pictures))
+                        .map(slide -> withoutInstead(slide, pictures))
                         .toList());
         if (without.slides().isEmpty()) {
             publications.takeDown(reel.id());
         } else {
             publish(reel, without, () -> frozen(without, live));
         }
+    }
+
+    private static Slide withoutInstead(Slide slide, Collection<PictureId> pictures) {
+        BySetUp<PictureId> instead = slide.instead();
+        for (SetUp setUp : SetUp.values()) {
+            instead = pictures.contains(instead.said(setUp)) ? instead.with(setUp, null) : instead;
+        }
+        return slide.withInstead(instead);
     }
 
     private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {

@@ -136,6 +136,11 @@ public final class DocumentJson {
         if (!slide.focal().isNothing()) {
             node.set("focal", bySetUp(slide.focal(), DocumentJson::focal));
         }
+        if (!slide.instead().isNothing()) {
+            node.set(
+                    "instead",
+                    bySetUp(slide.instead(), picture -> MAPPER.getNodeFactory().stringNode(picture.value())));
+        }
         if (!slide.showing().equals(Showing.ALWAYS)) {
             node.set("showing", showing(slide.showing()));
         }
@@ -158,7 +163,8 @@ public final class DocumentJson {
                 words,
                 node.hasNonNull("hold") ? node.path("hold").asLong() : null,
                 bySetUp(node.path("focal"), DocumentJson::focal),
-                showing(node.path("showing")));
+                showing(node.path("showing")),
+                bySetUp(node.path("instead"), picture -> new PictureId(picture.asString())));
     }
 
     static ObjectNode showing(Showing showing) {

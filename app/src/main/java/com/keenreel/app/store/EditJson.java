@@ -6,6 +6,7 @@ import com.keenreel.core.edit.Choose;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.Follow;
 import com.keenreel.core.edit.Hold;
+import com.keenreel.core.edit.Instead;
 import com.keenreel.core.edit.Look;
 import com.keenreel.core.edit.Move;
 import com.keenreel.core.edit.Refusal;
@@ -18,6 +19,7 @@ import com.keenreel.core.edit.Sit;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.SlideId;
@@ -57,6 +59,13 @@ public final class EditJson {
                             slide(node),
                             node.hasNonNull("hold") ? node.path("hold").asLong() : null);
                 case "show" -> new Show(slide(node), DocumentJson.showing(node.path("showing")));
+                case "instead" ->
+                    new Instead(
+                            slide(node),
+                            SetUp.of(node.path("setUp").asString("")),
+                            node.hasNonNull("picture")
+                                    ? new PictureId(node.path("picture").asString())
+                                    : null);
                 case "carry" -> new Carry(slide(node), DocumentJson.carries(node.path("carries")));
                 case "say" -> new Say(slide(node), field(node), DocumentJson.text(node, "text"));
                 case "look" ->
@@ -124,6 +133,12 @@ public final class EditJson {
             node.put("kind", "show")
                     .put("slide", show.slide().value())
                     .set("showing", DocumentJson.showing(show.showing()));
+        } else if (edit instanceof Instead instead) {
+            PictureId picture = instead.picture();
+            node.put("kind", "instead")
+                    .put("slide", instead.slide().value())
+                    .put("setUp", instead.setUp().word())
+                    .put("picture", picture == null ? null : picture.value());
         } else if (edit instanceof Carry carry) {
             node.put("kind", "carry")
                     .put("slide", carry.slide().value())

@@ -107,6 +107,11 @@ final class DocumentSchema {
                 slide,
                 "focal",
                 bySetUp("The point that crops keep in view; absent for the picture's own.", focal(), true));
+        ObjectNode instead =
+                object("The pictures that set-ups show in the place of the one it carries; absent for none.");
+        Arrays.stream(SetUp.values()).forEach(setUp -> field(instead, setUp.word(), text("A picture's id.", 1, 64)));
+        instead.put("minProperties", 1);
+        field(slide, "instead", instead);
         ObjectNode showing = object("When visitors meet it; absent for always.");
         field(
                 showing,

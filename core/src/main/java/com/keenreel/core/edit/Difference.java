@@ -159,6 +159,9 @@ public final class Difference {
         }
         focal(id, null, standing.focal(), wanted.focal());
         for (SetUp setUp : SetUp.values()) {
+            if (!Objects.equals(standing.instead().said(setUp), wanted.instead().said(setUp))) {
+                edit(new Instead(id, setUp, wanted.instead().said(setUp)));
+            }
             focal(id, setUp, standing.focal(), wanted.focal());
         }
     }

@@ -13,7 +13,7 @@ import java.util.Set;
  * }</pre>
  */
 public sealed interface Edit
-        permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Show, Follow, Several {
+        permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Show, Instead, Follow, Several {
 
     /**
      * The reel as it is after this edit.

@@ -206,6 +206,13 @@ public final class Options {
     public static final Option<Colour> INK = option(
             "look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), STEPPED, false);
 
+    public static final Option<Boolean> ANYWHERE = option(
+            "steering.press",
+            "Where a press follows the link of a slide that has a button; one without a button is pressed anywhere.",
+            new YesNo("anywhere on a slide", "on its button"),
+            false,
+            STEPPED,
+            false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             "Whether the slides after the first come in another order on every visit.",

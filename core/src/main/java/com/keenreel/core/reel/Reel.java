@@ -133,7 +133,7 @@ public record Reel(
     /** Every picture it shows, once each, in running order. */
     public Set<PictureId> pictures() {
         Set<PictureId> used = new LinkedHashSet<>();
-        slides.forEach(slide -> used.addAll(slide.carries().pictures()));
+        slides.forEach(slide -> used.addAll(slide.pictures()));
         return used;
     }
 

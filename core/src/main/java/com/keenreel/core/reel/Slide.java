@@ -1,5 +1,7 @@
 package com.keenreel.core.reel;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -12,9 +14,16 @@ import org.jspecify.annotations.Nullable;
  * @param hold how long it stands still, in ms, 500 to 120 000; null for the reel's own hold
  * @param focal the point its picture is cropped around; not chosen means the picture's own proposal
  * @param showing when visitors meet it
+ * @param instead the picture that a set-up shows in the place of the one it carries
  */
 public record Slide(
-        SlideId id, Carries carries, Words words, @Nullable Long hold, BySetUp<FocalPoint> focal, Showing showing) {
+        SlideId id,
+        Carries carries,
+        Words words,
+        @Nullable Long hold,
+        BySetUp<FocalPoint> focal,
+        Showing showing,
+        BySetUp<PictureId> instead) {
     public Slide {
         if (hold != null && (hold < 500 || hold > 120_000)) {
             throw new IllegalArgumentException("A slide stands 0.5 to 120 s.");
@@ -24,31 +33,42 @@ public record Slide(
 
     /** A new slide that says what its picture says and holds as long as the reel does. */
     public static Slide of(SlideId id, Carries carries) {
-        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing(), Showing.ALWAYS);
+        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing(), Showing.ALWAYS, BySetUp.nothing());
     }
 
     /** The same slide under another id. */
     public Slide as(SlideId other) {
-        return new Slide(other, carries, words, hold, focal, showing);
+        return new Slide(other, carries, words, hold, focal, showing, instead);
     }
 
     public Slide withCarries(Carries other) {
-        return new Slide(id, other, words, hold, focal, showing);
+        return new Slide(id, other, words, hold, focal, showing, instead);
     }
 
     public Slide withWords(Words other) {
-        return new Slide(id, carries, other, hold, focal, showing);
+        return new Slide(id, carries, other, hold, focal, showing, instead);
     }
 
     public Slide withHold(@Nullable Long other) {
-        return new Slide(id, carries, words, other, focal, showing);
+        return new Slide(id, carries, words, other, focal, showing, instead);
     }
 
     public Slide withFocal(BySetUp<FocalPoint> other) {
-        return new Slide(id, carries, words, hold, other, showing);
+        return new Slide(id, carries, words, hold, other, showing, instead);
     }
 
     public Slide withShowing(Showing other) {
-        return new Slide(id, carries, words, hold, focal, other);
+        return new Slide(id, carries, words, hold, focal, other, instead);
+    }
+
+    public Slide withInstead(BySetUp<PictureId> other) {
+        return new Slide(id, carries, words, hold, focal, showing, other);
+    }
+
+    /** Every picture it shows somewhere: what it carries, then what set-ups show instead. */
+    public List<PictureId> pictures() {
+        List<PictureId> all = new ArrayList<>(carries.pictures());
+        all.addAll(instead.own().values());
+        return all;
     }
 }

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many pixels across a picture needs, at every width of its reel from 280 to 2560 px.
@@ -71,17 +72,25 @@ public record Need(List<Use> uses) {
                 List<PictureId> pictures = slide.carries().pictures();
                 for (int i = 0; i < pictures.size(); i++) {
                     String part = "picture-" + n + (pictures.size() == 1 ? "" : i == 0 ? "-before" : "-after");
-                    Placed placed = parts.get(part);
-                    if (placed != null) {
-                        uses.computeIfAbsent(pictures.get(i), any -> new ArrayList<>())
-                                .add(new Use(setUp, placed.box().width().at(width, 800)));
-                    }
+                    use(uses, pictures.get(i), setUp, parts.get(part), width);
+                }
+                PictureId instead = slide.instead().said(setUp);
+                if (instead != null) {
+                    use(uses, instead, setUp, parts.get("picture-" + n + "-" + setUp.word()), width);
                 }
             }
         }
         Map<PictureId, Need> needs = new LinkedHashMap<>();
         uses.forEach((picture, own) -> needs.put(picture, new Need(own)));
         return needs;
+    }
+
+    private static void use(
+            Map<PictureId, List<Use>> uses, PictureId picture, SetUp setUp, @Nullable Placed placed, double width) {
+        if (placed != null) {
+            uses.computeIfAbsent(picture, any -> new ArrayList<>())
+                    .add(new Use(setUp, placed.box().width().at(width, 800)));
+        }
     }
 
     private static void collect(Placed placed, Map<String, Placed> into) {

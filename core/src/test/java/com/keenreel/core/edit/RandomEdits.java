@@ -26,7 +26,7 @@ final class RandomEdits {
     /** An edit of any kind that this reel allows. No edit touches the text of a slide, or the gap. */
     static Edit any(Random random, Reel now, int step) {
         List<Slide> slides = now.slides();
-        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(12);
+        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(13);
         SlideId one = slides.isEmpty()
                 ? null
                 : slides.get(random.nextInt(slides.size())).id();
@@ -49,6 +49,11 @@ final class RandomEdits {
             case 9 -> new Look(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
             case 10 ->
                 new Show(one, new Showing(random.nextBoolean(), null, LocalDate.of(2026, 12, 1 + random.nextInt(31))));
+            case 11 ->
+                new Instead(
+                        one,
+                        setUp == null ? SetUp.PHONE : setUp,
+                        random.nextInt(3) == 0 ? null : new PictureId("p" + step));
             default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
         };
     }

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
 import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.reel.BySetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Ratio;
@@ -45,6 +47,36 @@ class LayoutTest {
         long seen =
                 boxes.stream().filter(one -> one.name().startsWith("slide-")).count();
         assertThat(seen).isEqualTo((long) (part == 0 ? shown : shown + 1));
+    }
+
+    /** A phone shows a picture of 2:1 in a frame of 4:5: drawn as high as the frame, 1000 wide, cut around its own focus. */
+    @Test
+    void aSetUpShowsAnotherPictureCutAroundItsOwnFocalPoint() {
+        Reel reel = choose(
+                choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(16, 9)),
+                Options.RATIO,
+                SetUp.PHONE,
+                new Ratio(4, 5));
+        Slide slide = reel.slides()
+                .get(0)
+                .withInstead(BySetUp.<PictureId>nothing().with(SetUp.PHONE, new PictureId("p2")))
+                .withFocal(BySetUp.of(new FocalPoint(0, 0)));
+        Layout layout = Layout.of(reel.withSlides(List.of(slide)), Sample.facts(900, 900, 2000, 1000));
+        Measured phone = box(layout.at(400, 800), "picture-1");
+        assertThat(phone.height()).isCloseTo(500, within(1e-9));
+        assertThat(phone.width()).isCloseTo(1000, within(1e-9));
+        assertThat(phone.x()).as("the focal point for all is not meant for it").isCloseTo(-300, within(1e-9));
+        Measured desk = box(layout.at(1280, 800), "picture-1");
+        assertThat(desk.width()).isCloseTo(1280, within(1e-9));
+        assertThat(desk.y()).isCloseTo(0, within(1e-9));
+        Measured own = box(
+                Layout.of(
+                                reel.withSlides(List.of(
+                                        slide.withFocal(slide.focal().with(SetUp.PHONE, new FocalPoint(1, 0.5))))),
+                                Sample.facts(900, 900, 2000, 1000))
+                        .at(400, 800),
+                "picture-1");
+        assertThat(own.x()).isCloseTo(-600, within(1e-9));
     }
 
     @Test
