@@ -7,6 +7,7 @@ export class Brief {
   constructor(band, edits) {
     this.edits = edits;
     this.timers = new WeakMap();
+    this.asked = new WeakMap(); // by panel: the value that was asked for last, until it is answered
     band.addEventListener('toggle', (event) => this.#place(event), { capture: true });
     band.addEventListener('click', (event) => this.#click(event));
     band.addEventListener('input', (event) => this.#turn(event));
@@ -73,16 +74,19 @@ export class Brief {
   #store(panel, value) {
     clearTimeout(this.timers.get(panel));
     const scope = panel.dataset.scope;
-    const asked = `${scope} ${value}`;
-    if (panel.dataset.asked === asked || (value !== null && value === this.#said(panel, scope))) return;
-    panel.dataset.asked = asked; // Enter and leaving the field say the same
+    const waiting = this.asked.get(panel); // asked for, not answered yet
+    const last = waiting?.scope === scope ? waiting.value : this.#said(panel, scope);
+    if (value !== null && value === last) return; // Enter and leaving the field say the same
+    const asked = { scope, value };
+    this.asked.set(panel, asked);
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
-      delete panel.dataset.asked;
+      const newest = this.asked.get(panel) === asked;
+      if (newest) this.asked.delete(panel);
       if (!stored) return;
       this.#refused(panel)('');
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
-      this.#scope(panel, scope);
+      if (newest) this.#scope(panel, scope); // else the hand is further already
     });
   }
 
