@@ -64,7 +64,7 @@ public final class Folder {
     /** The same material with pictures beside the page. */
     private Material inside(Material material) {
         Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
-        for (PictureId picture : material.files().keySet()) {
+        for (PictureId picture : material.reel().pictures()) {
             int n = numbers.computeIfAbsent(picture, any -> numbers.size() + 1);
             List<PictureFiles.File> own = new ArrayList<>();
             for (PictureFiles.File file : material.of(picture).files()) {
