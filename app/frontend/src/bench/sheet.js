@@ -54,7 +54,7 @@ export class Sheet {
     event.target.dataset.on ??= this.edits.revision; // what others write from here on was not seen
     this.#count(event.target);
     if (event.target.matches('[type=range]')) event.target.parentElement.querySelector('output').textContent = `${event.target.value} %`;
-    this.edits.preview(edit, this.#problem);
+    if (event.target.dataset.say !== 'link') this.edits.preview(edit, this.#problem); // half an address is none
     clearTimeout(this.timer);
     this.waiting = { edit, field: event.target };
     if (!event.target.matches('[type=range]')) this.timer = setTimeout(() => this.#store(), REST);
