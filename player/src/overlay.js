@@ -1,8 +1,6 @@
 // What a wall can lay over its pages: how much of a picture is seen and around which point, what can be pressed, and the
 // order in which a keyboard reaches things. Measured on the page itself.
 const SVG = 'http://www.w3.org/2000/svg';
-const LEAST = 24; // px that a press target needs each way
-
 const INK = '#16241e';
 const SELECTED = '#0f6474';
 const MUST = '#a8381a';
@@ -28,10 +26,11 @@ export class Overlay {
    *
    * @param kinds any of crop, targets, focus
    * @param scale how large the page is drawn, so that words can be read
+   * @param target px that a press target needs each way
    * @param focal the focal point of every slide, by its id and by set-up
    */
-  show({ kinds, scale, focal }) {
-    Object.assign(this, { kinds, focal, unit: 1 / scale });
+  show({ kinds, scale, focal, target }) {
+    Object.assign(this, { kinds, focal, target, unit: 1 / scale });
     if (kinds.length && !this.layer.isConnected) document.body.append(this.layer);
   }
 
@@ -96,7 +95,7 @@ export class Overlay {
   #targets(reel) {
     this.#reachable(reel).forEach((element) => {
       const { x, y, width, height } = element.getBoundingClientRect();
-      const small = width < LEAST || height < LEAST;
+      const small = width < this.target || height < this.target;
       const colour = small ? MUST : SELECTED;
       const dash = small ? `${4 * this.unit} ${3 * this.unit}` : 'none';
       this.layer.append(

@@ -44,8 +44,8 @@ export class Wall {
 
   async #overlay(frames = this.frames) {
     const kinds = [...this.over];
-    const focal = this.over.has('crop') ? await send('GET', `/reels/${document.body.dataset.reel}/focal-points`) : {};
-    this.#tell({ command: 'overlay', kinds, focal, scale: this.scale }, frames);
+    const known = kinds.length ? await send('GET', `/reels/${document.body.dataset.reel}/overlay`) : {};
+    this.#tell({ command: 'overlay', kinds, ...known, scale: this.scale }, frames);
   }
 
   /** The pages that the reel stands on are light or dark. */

@@ -67,6 +67,27 @@ class WallTest {
     }
 
     @Test
+    void cropsTargetsAndTheOrderOfTheKeyboardAreLaidOverThePages() {
+        Made reel = banner("Overlays").choose("shape.ratio", "desk", "3:2");
+        Page page = bench(reel);
+        Locator desk = screen(page, 2).locator("body > svg");
+        page.locator("[data-over=crop]").click();
+        assertThat(desk).containsText("nothing cut off"); // the picture is 3:2 too
+        assertThat(screen(page, 0).locator("body > svg")).containsText("% cut off");
+        page.locator("[data-over=crop]").click();
+        page.locator("[data-over=targets]").click();
+        assertThat(desk).containsText("44 × 44");
+        assertThat(desk).not().containsText("too small");
+        page.locator("[data-over=targets]").click();
+        page.locator("[data-over=focus]").click();
+        assertThat(desk).containsText("1");
+        assertThat(desk).containsText("4 to 6"); // three dots, after pause and arrows
+        page.locator("[data-over=focus]").click();
+        assertThat(desk.locator("*")).hasCount(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
         Made reel = banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");

@@ -78,7 +78,6 @@ class Bench {
         model.put("cards", Card.of(draft));
         model.put("joint", joint(shown));
         model.put("lap", lap(draft.seen(), layout));
-        model.put("seen", draft.seen().slides().size());
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
         model.put("others", reels.names());

@@ -10,7 +10,6 @@ import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
@@ -91,32 +90,27 @@ class BenchController {
         return answers.band(reels.find(id), new Asked(window, "none", slide, page));
     }
 
-    /** The focal point of every slide that has a picture, by its id and by set-up. */
-    @GetMapping("/focal-points")
+    /**
+     * What is needed to lay crops and press targets over the pages.
+     *
+     * @param target px that a press target needs each way
+     * @param focal the focal point of every slide, by its id and by set-up
+     */
+    record Overlay(double target, Map<String, Map<String, FocalPoint>> focal) {}
+
+    @GetMapping("/overlay")
     @ResponseBody
-    Map<String, Map<String, FocalPoint>> focalPoints(@PathVariable String id) {
+    Overlay overlay(@PathVariable String id) {
         Draft draft = publishing.draft(reels.find(id));
-        Map<String, Map<String, FocalPoint>> points = new LinkedHashMap<>();
+        Map<String, Map<String, FocalPoint>> focal = new LinkedHashMap<>();
         for (Slide slide : draft.reel().slides()) {
-            List<PictureId> pictures = slide.carries().pictures();
-            if (pictures.isEmpty()) {
-                continue;
-            }
-            FocalPoint usual =
-                    draft.facts().of(pictures.get(pictures.size() - 1)).focal();
             Map<String, FocalPoint> own = new LinkedHashMap<>();
             for (SetUp setUp : SetUp.values()) {
-                PictureId instead = slide.instead().said(setUp);
-                FocalPoint said = slide.focal().said(setUp);
-                own.put(
-                        setUp.word(),
-                        instead == null
-                                ? slide.focal().in(setUp, usual)
-                                : said == null ? draft.facts().of(instead).focal() : said);
+                own.put(setUp.word(), draft.facts().focal(slide, setUp));
             }
-            points.put(slide.id().value(), own);
+            focal.put(slide.id().value(), own);
         }
-        return points;
+        return new Overlay(Layout.TARGET, focal);
     }
 
     /** What tells whether the bench still shows what there is. */

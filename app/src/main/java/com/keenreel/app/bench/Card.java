@@ -8,6 +8,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.time.Reading;
 import com.keenreel.core.time.Schedule;
@@ -15,6 +16,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * One card of the running order.
@@ -63,7 +66,7 @@ public record Card(
 
     static List<Card> of(Draft draft) {
         Reel reel = draft.reel();
-        List<Slide> seen = draft.seen().slides();
+        Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
         int stops = draft.layout().stops(SetUp.DESK);
         List<Card> cards = new ArrayList<>();
         Schedule schedule = seen.isEmpty() ? null : Schedule.of(draft.seen(), Math.max(stops, 1));
@@ -90,7 +93,7 @@ public record Card(
                     slide.showing(),
                     slide.showing().on(today),
                     Reading.time(draft.facts().said(slide))));
-            standing += seen.contains(slide) ? 1 : 0;
+            standing += seen.contains(slide.id()) ? 1 : 0;
         }
         return cards;
     }

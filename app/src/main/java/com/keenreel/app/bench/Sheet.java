@@ -98,8 +98,7 @@ public record Sheet(
 
     /** The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough. */
     public long holdToRead() {
-        long reads = Reading.time(said);
-        return hold >= reads ? 0 : (reads + 499) / 500 * 500;
+        return hold >= Reading.time(said) ? 0 : Reading.hold(said);
     }
 
     /** The pair as an edit writes it; empty where there is none. */
@@ -159,7 +158,7 @@ public record Sheet(
                 slide.hold() != null,
                 slide.showing(),
                 slide.carries() instanceof Carries.Plain plain ? plain.colour().hex() : "",
-                own == null ? List.of() : focal(slide, own),
+                own == null ? List.of() : focal(slide, own, facts),
                 own == null ? List.of() : crops(draft, slide, own),
                 slide.carries() instanceof Carries.Picture ? others(draft, slide) : List.of());
     }
@@ -179,13 +178,13 @@ public record Sheet(
         return others;
     }
 
-    private static List<Focus> focal(Slide slide, PictureFacts picture) {
+    private static List<Focus> focal(Slide slide, PictureFacts picture, Facts facts) {
         List<Focus> focal = new ArrayList<>();
         FocalPoint all = slide.focal().all();
         FocalPoint usual = all == null ? picture.focal() : all;
         focal.add(new Focus("all", usual.x(), usual.y(), all != null));
         for (SetUp setUp : SetUp.values()) {
-            FocalPoint point = slide.focal().in(setUp, picture.focal());
+            FocalPoint point = facts.focal(slide, setUp);
             focal.add(new Focus(
                     setUp.word(), point.x(), point.y(), slide.focal().own().containsKey(setUp)));
         }

@@ -70,7 +70,10 @@ class Answers {
         PlayerFiles.shipped().published().forEach(own -> byContent.put(own.sha256(), shipped(own)));
     }
 
-    /** One reel that is live, as it was made ready; {@code changes}, {@code origin} and, where slides have days, {@code day} tell whether it still holds. */
+    /**
+     * One reel that is live, as it was made ready. Changes, origin and, where slides have days, the day tell whether it
+     * still holds.
+     */
     private record Live(
             long changes,
             String origin,

@@ -12,7 +12,7 @@ final class Controls {
     static final double HIT = 44;
 
     /** Side of the hit area of a dot, px. */
-    static final double DOT = 24;
+    static final double DOT = Layout.TARGET;
 
     /** Between a control and the edge of the frame, px. */
     static final double EDGE = 8;

@@ -1,8 +1,10 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.text.Advances;
@@ -33,6 +35,24 @@ public record Facts(Map<PictureId, PictureFacts> pictures, Map<PictureId, Pictur
             throw new IllegalArgumentException("Nothing is known of picture " + picture + ".");
         }
         return facts;
+    }
+
+    /**
+     * The point that crops of a slide keep in view on that set-up: what was said there, else for all set-ups, else the
+     * proposal of its (last) picture. A picture that the set-up shows instead has its own proposal; a point for all is not
+     * meant for it. The middle where a slide has no picture.
+     */
+    public FocalPoint focal(Slide slide, SetUp setUp) {
+        PictureId instead = slide.instead().said(setUp);
+        if (instead != null) {
+            FocalPoint said = slide.focal().said(setUp);
+            return said == null ? of(instead).focal() : said;
+        }
+        List<PictureId> shown = slide.carries().pictures();
+        FocalPoint proposed = shown.isEmpty()
+                ? FocalPoint.CENTRE
+                : of(shown.get(shown.size() - 1)).focal();
+        return slide.focal().in(setUp, proposed);
     }
 
     /** What visitors meet on that slide: its own words, completed by those of the (last) picture it shows. */

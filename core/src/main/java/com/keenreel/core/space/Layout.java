@@ -24,6 +24,9 @@ public final class Layout {
     /** The narrowest width that everything is calculated for, px. */
     public static final double NARROWEST = 280;
 
+    /** What a press target needs each way at the least, px: WCAG 2.2, success criterion 2.5.8. */
+    public static final double TARGET = 24;
+
     private final Reel reel;
     private final Arranging arranging;
     private final Map<SetUp, Placed> frames = new ConcurrentHashMap<>();

@@ -2,9 +2,7 @@ package com.keenreel.core.space;
 
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FitKind;
-import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
@@ -12,7 +10,6 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.WordsPlace;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** What stands inside one cell, whatever the arrangement: the picture or pair, and the words. */
 final class SlideBoxes {
@@ -58,27 +55,15 @@ final class SlideBoxes {
         FitKind fit = reel.choices().get(Options.FIT, setUp);
         if (slide.carries() instanceof Carries.Picture picture) {
             PictureId own = slide.instead().said(setUp);
-            if (own != null) {
-                return List.of(instead(n, own, fit, slide.focal().said(setUp), width, height));
-            }
-            Box drawn = Fit.of(fit, facts.of(picture.picture()), width, height, focal(slide, picture.picture()));
-            return List.of(Placed.listed("picture-" + n, drawn));
+            PictureId shown = own == null ? picture.picture() : own;
+            String part = "picture-" + n + (own == null ? "" : "-" + setUp.word());
+            Box drawn = Fit.of(fit, facts.of(shown), width, height, facts.focal(slide, setUp));
+            return List.of(Placed.listed(part, drawn).named("picture-" + n));
         }
         if (slide.carries() instanceof Carries.Pair pair) {
             double foot = aboveLine ? Controls.HIT + 2 * Controls.EDGE : 0;
-            return PairBoxes.in(n, pair, facts, fit, focal(slide, pair.after()), width, height, foot);
+            return PairBoxes.in(n, pair, facts, fit, facts.focal(slide, setUp), width, height, foot);
         }
         return List.of();
-    }
-
-    /** A picture that this set-up alone shows; a focal point for all set-ups is not meant for it. */
-    private Placed instead(int n, PictureId own, FitKind fit, @Nullable FocalPoint said, Length width, Length height) {
-        PictureFacts picture = facts.of(own);
-        Box drawn = Fit.of(fit, picture, width, height, said == null ? picture.focal() : said);
-        return Placed.listed("picture-" + n + "-" + setUp.word(), drawn).named("picture-" + n);
-    }
-
-    private FocalPoint focal(Slide slide, PictureId picture) {
-        return slide.focal().in(setUp, facts.of(picture).focal());
     }
 }

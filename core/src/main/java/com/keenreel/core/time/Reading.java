@@ -34,6 +34,11 @@ public final class Reading {
         return Math.round(1000 * (1 + words / 3.0 + apart / 4.0));
     }
 
+    /** The least hold, to half a second, in which those words can be read, ms; 0 for nothing to read. */
+    public static long hold(Said said) {
+        return (time(said) + 499) / 500 * 500;
+    }
+
     private static boolean isWithoutSpaces(int character) {
         return WITHOUT_SPACES.contains(UnicodeScript.of(character));
     }

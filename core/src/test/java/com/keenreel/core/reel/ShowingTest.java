@@ -88,6 +88,10 @@ class ShowingTest {
         assertThat(Reading.time(
                         new Said("Kiln opening", "Door open, nobody touches anything for six hours.", "", "", "")))
                 .isEqualTo(4333);
+        assertThat(Reading.hold(
+                        new Said("Kiln opening", "Door open, nobody touches anything for six hours.", "", "", "")))
+                .isEqualTo(4500);
+        assertThat(Reading.hold(new Said("", "", "", "", ""))).isZero();
         assertThat(Reading.time(
                         new Said("\u30bf\u30a4\u30eb\u5de5\u623f\u3078\u3088\u3046\u3053\u305d", "", "", "", "")))
                 .as("10 characters without spaces")
