@@ -112,9 +112,12 @@ export class Overlay {
   #focus(reel) {
     const all = this.#reachable(reel);
     const dots = all.filter((element) => element.matches('.dot'));
-    all.forEach((element, i) => {
+    all.forEach((element) => {
       const { x, y, width, height } = element.getBoundingClientRect();
       this.layer.append(make('rect', { x, y, width, height, fill: 'none', stroke: INK, 'stroke-width': 2 * this.unit }));
+    });
+    all.forEach((element, i) => {
+      const { x, y, width, height } = element.getBoundingClientRect(); // numbers stand above all edges
       const isDot = dots.includes(element);
       if (isDot && element !== dots[0]) return; // the first says it for all of them
       const last = isDot ? dots.at(-1).getBoundingClientRect().right : x + width;
