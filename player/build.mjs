@@ -17,7 +17,7 @@ await build({
   outdir: out,
   logLevel: 'warning',
 });
-await build({ entryPoints: [join(here, 'src', 'base.css')], bundle: true, minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
+await build({ entryPoints: ['base', 'larger'].map((name) => join(here, 'src', `${name}.css`)), bundle: true, minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
 
 const faces = join(here, '..', 'node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
 for (const weight of [400, 700]) {

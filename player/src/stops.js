@@ -1,5 +1,6 @@
 // Single and row: a reel with stops, which changes from one to another.
 import { Dragging } from './dragging.js';
+import { Larger } from './larger.js';
 import { Piece } from './piece.js';
 
 const pose = ({ x = 0, y = 0, o = 1 }) => ({ transform: `translate(${x * 100}%, ${y * 100}%)`, opacity: o });
@@ -21,6 +22,7 @@ export class Stops extends Piece {
     this.live = this.strip;
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
+    this.larger = new Larger(this);
     if (plan.swipe) this.dragging = new Dragging(this);
     this.#stand(0);
   }
@@ -60,7 +62,7 @@ export class Stops extends Piece {
   }
 
   #pressed(event) {
-    const button = event.composedPath().find((node) => node.matches?.('.arrow, .dot'));
+    const button = event.target.closest('.arrow, .dot');
     if (!button) return;
     if (button.matches('.dot')) this.visit(this.dots.indexOf(button));
     else this.step(button.matches('.arrow-next') ? 1 : -1);
@@ -84,6 +86,13 @@ export class Stops extends Piece {
     this.#arrive();
     if (this.moves) this.wait('paused');
     if (stop !== this.#stop) this.#change(stop, forward);
+  }
+
+  /** Brings a slide into sight that was looked at in the larger view. */
+  look(index) {
+    const { shown } = this.setUp;
+    if (index < this.#stop || index >= this.#stop + shown) this.visit(Math.min(index, this.stops - 1));
+    this.#arrive();
   }
 
   /** A visitor lets a dragged row go: it comes to stand at a stop from where it is. */

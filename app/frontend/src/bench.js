@@ -46,12 +46,13 @@ const bench = {
   draw(answer) {
     for (const [id, html] of Object.entries(answer.parts)) {
       const part = document.getElementById(id);
-      if (!part || drawn.get(id) === html || (id === 'order' && order.inHand)) continue; // a card in hand stays there
+      if (!part || (id === 'order' && order.inHand)) continue; // a card in hand stays there
       if ('plain' in part.dataset) part.innerHTML = html;
-      else replace(part, id, html);
+      else if (drawn.get(id) !== html) replace(part, id, html);
       drawn.set(id, html);
     }
     order.drawn();
+    sheet.drawn();
     if (answer.parts.order) order.tray.draw();
     line.draw();
     if (answer.fragment) wall.show(answer.fragment, answer.screens);
@@ -66,7 +67,7 @@ const order = new Order(document.getElementById('order'), bench, edits, wall);
 const history = new History(document.getElementById('history'), reel, bench, edits, wall);
 new Arriving(document.querySelector('.arriving'), order, edits);
 new Brief(document.getElementById('band'), edits);
-new Sheet(document.getElementById('band'), bench, edits, order);
+const sheet = new Sheet(document.getElementById('band'), bench, edits, order);
 
 /** Draws a part anew, keeping what is open, focused or half typed in it. */
 function replace(part, id, html) {
@@ -78,9 +79,12 @@ function replace(part, id, html) {
     },
   });
   part.querySelectorAll('input, textarea').forEach((field) => {
-    if (field === document.activeElement && field.dataset.dirty) return;
+    if (field.closest('.control-panel:popover-open') || (field === document.activeElement && field.dataset.dirty)) return;
     const written = field.matches('textarea') ? field.textContent : field.getAttribute('value');
     if (field.value !== (written ?? '')) field.value = written ?? '';
+  });
+  part.querySelectorAll('select').forEach((select) => {
+    select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => option.hasAttribute('selected')));
   });
 }
 

@@ -31,6 +31,7 @@ export class Sheet {
     if ('colour' in dataset) return { kind: 'carry', slide: this.slide, carries: { colour: value } };
     if (dataset.day) return { kind: 'show', slide: this.slide, showing: { ...this.#showing, [dataset.day]: value || null } };
     if ('holdField' in dataset) return { kind: 'hold', slide: this.slide, hold: Math.round(Number(value) * 1000) };
+    if ('larger' in dataset) return { kind: 'enlarge', slide: this.slide, larger: { true: true, false: false }[value] ?? null };
     if (dataset.pair) return { kind: 'carry', slide: this.slide, carries: this.#pair(dataset.pair, value) };
     return null;
   }
@@ -91,7 +92,7 @@ export class Sheet {
     const scope = event.target.closest('[data-focal-scope]');
     if (scope) {
       this.scope = scope.dataset.focalScope;
-      this.band.querySelectorAll('[data-focal-scope]').forEach((one) => one.setAttribute('aria-pressed', one === scope));
+      this.drawn();
       return;
     }
     const button = event.target.closest('.sheet [data-do]');
@@ -107,7 +108,10 @@ export class Sheet {
     else if (action === 'hide') this.order.hide([this.slide]);
     else if (action === 'hold-to-read') this.edits.store({ kind: 'hold', slide: this.slide, hold: Number(button.dataset.hold) });
     else if (action === 'clear-hold') this.edits.store({ kind: 'hold', slide: this.slide, hold: null });
-    else if (action === 'clear-focal') this.#look(null);
+    else if (action === 'clear-focal') {
+      this.scope = button.dataset.scope;
+      this.#look(null);
+    }
     else if (action === 'say-nothing') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: '' });
     else if (action === 'say-as-picture') this.edits.store({ kind: 'say', slide: this.slide, field: button.dataset.field, text: null });
     else if (action === 'instead') this.#instead(button.dataset.setUp);
@@ -124,7 +128,9 @@ export class Sheet {
   async #instead(setUp) {
     const { slide } = this;
     const [picture] = await pick(1);
-    if (picture) this.edits.store({ kind: 'instead', slide, setUp, picture: picture.id });
+    if (!picture) return;
+    this.scope = setUp;
+    this.edits.store({ kind: 'instead', slide, setUp, picture: picture.id });
   }
 
   async #exchange(side) {
@@ -137,10 +143,16 @@ export class Sheet {
 
   #look(focal) {
     const setUp = this.scope === 'all' ? null : this.scope;
-    this.edits.store({ kind: 'look', slide: this.slide, setUp, focal }).then(() => this.#keepScope());
+    this.edits.store({ kind: 'look', slide: this.slide, setUp, focal });
   }
 
-  #keepScope() {
+  /** The sheet may have been drawn anew: marks for which screens the focal point is set, and shows the picture that they show. */
+  drawn() {
+    if (this.shown !== this.slide) this.scope = 'all';
+    this.shown = this.slide;
+    const all = [...this.band.querySelectorAll('[data-canvas]')];
+    const canvas = all.find(({ dataset }) => dataset.canvas === this.scope) ?? all[0];
+    all.forEach((one) => one.toggleAttribute('hidden', one !== canvas));
     this.band.querySelectorAll('[data-focal-scope]').forEach((one) => one.setAttribute('aria-pressed', one.dataset.focalScope === this.scope));
   }
 

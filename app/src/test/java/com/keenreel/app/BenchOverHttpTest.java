@@ -150,7 +150,7 @@ class BenchOverHttpTest {
         Document sheet =
                 part(editor.send("GET", "/reels/" + reel.id + "/parts?window=w1&slide=" + slide, null), "band");
         assertThat(sheet.select(".crop-edge")).hasSize(3);
-        assertThat(sheet.select("[data-focal-scope=phone]").text()).isEqualTo("phone 20, 50 %");
+        assertThat(sheet.select("[data-focal-scope=phone]").text()).isEqualTo("20, 50 %");
         assertThat(sheet.select("[data-focal-scope=phone]").hasClass("differs")).isTrue();
         // 2000 x 1333 in 4:5 keeps 1066.4 of 2000 px across: 47 % are cut off; in 12:5 833.3 of 1333 down: 37 %
         assertThat(sheet.text()).contains("Cut off: phone 47 %, tablet 16 %, desk 37 %.");

@@ -88,7 +88,7 @@ class JourneyTest {
             BoundingBox picture = page.locator("svg.focus image").boundingBox();
             page.mouse().click(picture.x + 0.2 * picture.width, picture.y + 0.6 * picture.height);
             stored(page);
-            assertThat(page.locator("[data-focal-scope=phone]")).hasText("phone 20, 60 %");
+            assertThat(page.locator("[data-focal-scope=phone]")).hasText("20, 60 %");
             assertThat(page.locator("[data-focal-scope=desk]")).hasText(calculated);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back to the brief"))
                     .click();

@@ -210,7 +210,8 @@ class PublishedPageTest {
         }
     }
 
-    private static List<String> serious(Page page, String where) {
+    /** What the page checker finds serious or critical. */
+    static List<String> serious(Page page, String where) {
         List<String> found = new ArrayList<>();
         new AxeBuilder(page)
                 .analyze().getViolations().stream()

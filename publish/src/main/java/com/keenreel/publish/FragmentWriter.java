@@ -27,7 +27,7 @@ public final class FragmentWriter {
         return new Fragment(
                 version,
                 new Markup(material, layout, copies).write(),
-                new StyleSheet(material.reel(), layout, copies).write() + starts(material),
+                new StyleSheet(material.reel(), layout, copies, material.hasLargerView()).write() + starts(material),
                 new PlanWriter(material.reel(), material.facts(), layout).write(),
                 shipped.player().address(),
                 shipped.faces(),

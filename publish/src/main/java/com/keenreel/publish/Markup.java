@@ -7,6 +7,7 @@ import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
@@ -59,6 +60,9 @@ final class Markup {
         } else {
             slides(strip);
             steering(frame);
+            if (material.hasLargerView()) {
+                reel.appendChild(new LargerView(material.reel().direction(), spoken).write());
+            }
         }
         return Html.print(reel);
     }
@@ -90,8 +94,23 @@ final class Markup {
                 element.addClass("pair");
                 pair(crop, n, pair, said);
             }
-            words(element, n, said);
+            Pressed pressed = Pressed.of(material.reel(), slide, said);
+            if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
+                larger(element, picture.picture(), n, said);
+            }
+            words(element, n, said, pressed == Pressed.LINK);
         }
+    }
+
+    /** Without script it leads to the picture itself. */
+    private void larger(Element slide, PictureId picture, int n, Said said) {
+        PictureFiles files = n == 1 ? material.first() : material.of(picture);
+        String which = said.alt().isEmpty() ? said.title() : said.alt();
+        slide.appendElement("a")
+                .addClass("larger")
+                .attr("href", Base.MARK + files.largest().address())
+                .attr("aria-haspopup", "dialog")
+                .attr("aria-label", spoken.say(Phrase.LARGER) + (which.isEmpty() ? "" : ": " + which));
     }
 
     private void pair(Element crop, int n, Carries.Pair pair, Said said) {
@@ -132,12 +151,10 @@ final class Markup {
         }
     }
 
-    private void words(Element slide, int n, Said said) {
+    private void words(Element slide, int n, Said said, boolean whole) {
         boolean below = Arrays.stream(SetUp.values())
                 .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
         boolean button = !said.button().isEmpty();
-        boolean whole =
-                !said.link().isEmpty() && (!button || material.reel().choices().get(Options.ANYWHERE));
         if (whole) {
             slide.appendElement("a")
                     .addClass("whole")
@@ -266,7 +283,7 @@ final class Markup {
                 .anyMatch(setUp -> material.reel().choices().get(option, setUp));
     }
 
-    private static Element control(String classes, String label, String box, Element... shapes) {
+    static Element control(String classes, String label, String box, Element... shapes) {
         Element button = new Element("button")
                 .attr("class", classes)
                 .attr("type", "button")

@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import java.util.Map;
@@ -20,6 +21,11 @@ public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> file
     /** The picture that is drawn first; of a pair the after picture, which lies below. */
     public Optional<PictureId> firstPicture() {
         return firstPicture(reel);
+    }
+
+    /** Whether a press on some slide opens the larger view. */
+    boolean hasLargerView() {
+        return reel.slides().stream().anyMatch(slide -> Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER);
     }
 
     /** The picture of a reel that is drawn first. */

@@ -40,6 +40,11 @@ public record PictureFiles(List<File> files, File fallback) {
         return files.get(0).width() == 0;
     }
 
+    /** The widest file. */
+    File largest() {
+        return files.get(files.size() - 1);
+    }
+
     /** As {@code srcset} writes it. */
     String srcset() {
         StringBuilder text = new StringBuilder();

@@ -27,6 +27,7 @@ public final class PlayerFiles {
     private final Shipped shell = read("shell.js");
     private final Shipped port = read("port.js");
     private final String css = new String(read("base.css").bytes(), StandardCharsets.UTF_8);
+    private final String largerCss = new String(read("larger.css").bytes(), StandardCharsets.UTF_8);
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
     private PlayerFiles() {
@@ -67,6 +68,11 @@ public final class PlayerFiles {
 
     String css() {
         return css;
+    }
+
+    /** What only a reel with a larger view needs beside it. */
+    String largerCss() {
+        return largerCss;
     }
 
     /** The faces, under a family named by their content. */

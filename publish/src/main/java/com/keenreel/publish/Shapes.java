@@ -26,6 +26,22 @@ final class Shapes {
         return drawn("", "M7.5 4v12M12.5 4v12");
     }
 
+    static Element close() {
+        return drawn("", "M4.5 4.5l11 11M15.5 4.5l-11 11");
+    }
+
+    static Element whole() {
+        return drawn("", "M2 4h16v12H2ZM6.5 4v12M13.5 4v12");
+    }
+
+    static Element fill() {
+        return drawn("", "M2 4h16v12H2ZM5.5 10h9M7.5 7.5 5 10l2.5 2.5M12.5 7.5 15 10l-2.5 2.5");
+    }
+
+    static Element fullScreen() {
+        return drawn("", "M3 7.5V3h4.5M12.5 3H17v4.5M17 12.5V17h-4.5M7.5 17H3v-4.5");
+    }
+
     private static Element drawn(String kind, String path) {
         Element svg = new Element("svg").attr("viewBox", "0 0 20 20").attr("aria-hidden", "true");
         if (!kind.isEmpty()) {

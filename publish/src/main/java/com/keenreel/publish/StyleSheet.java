@@ -28,16 +28,19 @@ final class StyleSheet {
     private final Reel reel;
     private final Layout layout;
     private final int copies;
+    private final boolean larger;
 
     /**
      * The style sheet of that reel.
      *
      * @param copies how many copies of an endless band are in the markup
+     * @param larger whether pictures can be opened in the larger view
      */
-    StyleSheet(Reel reel, Layout layout, int copies) {
+    StyleSheet(Reel reel, Layout layout, int copies, boolean larger) {
         this.reel = reel;
         this.layout = layout;
         this.copies = copies;
+        this.larger = larger;
     }
 
     String write() {
@@ -62,6 +65,9 @@ final class StyleSheet {
             }
         }
         StringBuilder css = new StringBuilder(PlayerFiles.shipped().css());
+        if (larger) {
+            css.append(PlayerFiles.shipped().largerCss());
+        }
         css.append(common());
         css.append(grouped(everywhere));
         different.forEach((setUp, own) -> css.append("@container ")

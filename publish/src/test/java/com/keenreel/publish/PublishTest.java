@@ -104,6 +104,39 @@ class PublishTest {
     }
 
     @Test
+    void aPressOpensTheLargerViewWhereItFollowsNoLink() {
+        Reel reel = choose(reel(3), Options.LARGER, null, true);
+        Slide first = reel.slides().get(0);
+        Slide second = reel.slides().get(1);
+        reel = reel.withSlides(List.of(
+                first.withWords(new Words(null, null, "Go", "/dates", null)),
+                second.withWords(new Words(null, null, "", "/dates", null)),
+                reel.slides().get(2).withLarger(false)));
+        Document html = html(reel);
+        assertThat(html.select("a.larger")).hasSize(1);
+        assertThat(html.select(".slide-1 a.larger").attr("aria-label")).isEqualTo("Larger view: A bench");
+        assertThat(html.select(".slide-1 a.larger").attr("href"))
+                .as("without script it leads to the widest file")
+                .endsWith("/r/days/first-960.webp");
+        assertThat(html.select(".slide-1 a.button")).hasSize(1);
+        assertThat(html.select("dialog [data-do]")).hasSize(7);
+        assertThat(FragmentWriter.write(material(reel), "v").css()).contains("zoom-in");
+
+        Reel anywhere = choose(reel, Options.ANYWHERE, null, true);
+        assertThat(html(anywhere).select("a.larger, dialog")).isEmpty();
+        assertThat(FragmentWriter.write(material(anywhere), "v").css()).doesNotContain("zoom-in");
+
+        Reel own = reel(3);
+        own = own.withSlides(List.of(
+                own.slides().get(0),
+                own.slides().get(1).withLarger(true),
+                own.slides().get(2)));
+        assertThat(html(own).select(".slide-2 a.larger")).hasSize(1);
+        assertThat(html(choose(own, Options.ARRANGEMENT, null, Kind.MARQUEE)).select("a.larger, dialog"))
+                .isEmpty();
+    }
+
+    @Test
     void aSetUpShowsAnotherPictureAndTheOthersDoNot() {
         Reel reel = reel(3);
         PictureId other = reel.slides().get(2).carries().pictures().get(0);

@@ -310,9 +310,10 @@ public final class Demonstration {
         }
         String reel = make("Pattern plates", "banner", "box 960", files);
         client.edit(reel, choose("shape.width", null, "most 640"));
-        for (String setUp : new String[] {null, "tablet", "phone"}) {
-            client.edit(reel, choose("shape.ratio", setUp, "1:1"));
-        }
+        client.edit(reel, choose("shape.ratio", null, "1:1"));
+        client.edit(reel, choose("shape.ratio", "tablet", null));
+        client.edit(reel, choose("shape.ratio", "phone", null));
+        client.edit(reel, choose("steering.larger", null, "true"));
         client.edit(reel, choose("motion.autoplay", null, "false"));
         client.edit(reel, choose("motion.transition", null, "along"));
         client.edit(reel, choose("words.place", null, "below"));

@@ -148,7 +148,12 @@ public final class Brief {
                 .text(" and ")
                 .all(Options.KEYS)
                 .text(reel.movesByItself() ? ", and a pause button." : ".");
-        sentence().text("A press ").all(Options.ANYWHERE).text(" follows its link.");
+        sentence()
+                .text("A press ")
+                .all(Options.ANYWHERE)
+                .text(" follows its link; on a picture without one it ")
+                .all(Options.LARGER)
+                .text(".");
         List<String> without = Arrays.stream(SetUp.values())
                 .filter(layout::dotsLeftOut)
                 .map(SetUp::word)
@@ -159,7 +164,11 @@ public final class Brief {
                             + layout.stops(SetUp.valueOf(without.get(0).toUpperCase(Locale.ROOT)))
                             + " dots; they are left out.");
         }
-        speech(Phrase.values());
+        boolean larger = reel.choices().get(Options.LARGER)
+                || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
+        speech(Arrays.stream(Phrase.values())
+                .filter(phrase -> larger || !phrase.isOfLargerView())
+                .toArray(Phrase[]::new));
         column("Steering");
     }
 

@@ -13,7 +13,6 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 @Component
 class Parts {
     private static final Set<String> NAMES = Set.of("stored", "line", "order", "band");
-    private static final Set<String> PREVIEWED = Set.of("crops", "losses");
 
     private final SpringTemplateEngine engine;
 
@@ -31,16 +30,25 @@ class Parts {
         return draw(Set.of("band"), model);
     }
 
-    /** The markup of what follows a hand on an open sheet. */
+    /** The markup of what follows a hand on an open sheet: the crops on each of its pictures. */
     Map<String, String> ofPreview(@Nullable Sheet sheet) {
-        return sheet == null || sheet.crops().isEmpty() ? Map.of() : draw(PREVIEWED, Map.of("sheet", sheet));
+        Map<String, String> parts = new LinkedHashMap<>();
+        if (sheet != null) {
+            sheet.canvases()
+                    .forEach(canvas -> parts.put("crops-" + canvas.scope(), draw("crops", Map.of("canvas", canvas))));
+        }
+        return parts;
     }
 
     private Map<String, String> draw(Set<String> names, Map<String, Object> model) {
         Map<String, String> parts = new LinkedHashMap<>();
         for (String name : names) {
-            parts.put(name, engine.process("bench-parts", Set.of(name), new Context(Locale.ENGLISH, model)));
+            parts.put(name, draw(name, model));
         }
         return parts;
+    }
+
+    private String draw(String name, Map<String, Object> model) {
+        return engine.process("bench-parts", Set.of(name), new Context(Locale.ENGLISH, model));
     }
 }

@@ -141,6 +141,9 @@ public final class DocumentJson {
                     "instead",
                     bySetUp(slide.instead(), picture -> MAPPER.getNodeFactory().stringNode(picture.value())));
         }
+        if (slide.larger() != null) {
+            node.put("larger", slide.larger());
+        }
         if (!slide.showing().equals(Showing.ALWAYS)) {
             node.set("showing", showing(slide.showing()));
         }
@@ -164,7 +167,8 @@ public final class DocumentJson {
                 node.hasNonNull("hold") ? node.path("hold").asLong() : null,
                 bySetUp(node.path("focal"), DocumentJson::focal),
                 showing(node.path("showing")),
-                bySetUp(node.path("instead"), picture -> new PictureId(picture.asString())));
+                bySetUp(node.path("instead"), picture -> new PictureId(picture.asString())),
+                yesNo(node, "larger"));
     }
 
     static ObjectNode showing(Showing showing) {
@@ -234,6 +238,10 @@ public final class DocumentJson {
                     node.path("startsAt").asDouble(0.5));
         }
         return new Carries.Plain(new Colour(node.path("colour").asString("#16241e")));
+    }
+
+    static @Nullable Boolean yesNo(JsonNode node, String key) {
+        return node.hasNonNull(key) ? node.path(key).asBoolean() : null;
     }
 
     static @Nullable String text(JsonNode node, String key) {

@@ -4,6 +4,7 @@ import com.keenreel.core.edit.Add;
 import com.keenreel.core.edit.Carry;
 import com.keenreel.core.edit.Choose;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.edit.Enlarge;
 import com.keenreel.core.edit.Follow;
 import com.keenreel.core.edit.Hold;
 import com.keenreel.core.edit.Instead;
@@ -66,6 +67,7 @@ public final class EditJson {
                             node.hasNonNull("picture")
                                     ? new PictureId(node.path("picture").asString())
                                     : null);
+                case "enlarge" -> new Enlarge(slide(node), DocumentJson.yesNo(node, "larger"));
                 case "carry" -> new Carry(slide(node), DocumentJson.carries(node.path("carries")));
                 case "say" -> new Say(slide(node), field(node), DocumentJson.text(node, "text"));
                 case "look" ->
@@ -139,6 +141,8 @@ public final class EditJson {
                     .put("slide", instead.slide().value())
                     .put("setUp", instead.setUp().word())
                     .put("picture", picture == null ? null : picture.value());
+        } else if (edit instanceof Enlarge enlarge) {
+            node.put("kind", "enlarge").put("slide", enlarge.slide().value()).put("larger", enlarge.larger());
         } else if (edit instanceof Carry carry) {
             node.put("kind", "carry")
                     .put("slide", carry.slide().value())

@@ -112,6 +112,11 @@ final class DocumentSchema {
         Arrays.stream(SetUp.values()).forEach(setUp -> field(instead, setUp.word(), text("A picture's id.", 1, 64)));
         instead.put("minProperties", 1);
         field(slide, "instead", instead);
+        field(
+                slide,
+                "larger",
+                described("Whether its picture opens the larger view when it is pressed; absent for as the reel says.")
+                        .put("type", "boolean"));
         ObjectNode showing = object("When visitors meet it; absent for always.");
         field(
                 showing,

@@ -65,7 +65,8 @@ class DocumentSchemaTest {
                 new BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
                 new com.keenreel.core.reel.Showing(
                         true, java.time.LocalDate.of(2026, 12, 12), java.time.LocalDate.MAX.withYear(2027)),
-                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))));
+                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
+                true);
         Slide plain = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Slide picture = Slide.of(new SlideId("c"), new Carries.Picture(new PictureId("p3")));
         reel = reel.withSlides(List.of(pair, plain, picture))

@@ -52,7 +52,8 @@ class StoreTest {
                 6500L,
                 new com.keenreel.core.reel.BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
                 new com.keenreel.core.reel.Showing(true, java.time.LocalDate.of(2026, 12, 12), null),
-                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))));
+                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
+                true);
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360")).withSlides(List.of(pair, plain("b")));
         reel = reel.withChoices(reel.choices()
                 .with(Options.RATIO, SetUp.TABLET, new Ratio(2.4, 1))

@@ -157,6 +157,9 @@ public final class Difference {
                 edit(new Say(id, field, said));
             }
         }
+        if (!Objects.equals(standing.larger(), wanted.larger())) {
+            edit(new Enlarge(id, wanted.larger()));
+        }
         focal(id, null, standing.focal(), wanted.focal());
         for (SetUp setUp : SetUp.values()) {
             if (!Objects.equals(standing.instead().said(setUp), wanted.instead().said(setUp))) {

@@ -13,7 +13,21 @@ import java.util.Set;
  * }</pre>
  */
 public sealed interface Edit
-        permits Rename, Sit, Choose, Add, Remove, Move, Hold, Carry, Say, Look, Show, Instead, Follow, Several {
+        permits Rename,
+                Sit,
+                Choose,
+                Add,
+                Remove,
+                Move,
+                Hold,
+                Carry,
+                Say,
+                Look,
+                Show,
+                Instead,
+                Enlarge,
+                Follow,
+                Several {
 
     /**
      * The reel as it is after this edit.

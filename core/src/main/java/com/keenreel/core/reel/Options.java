@@ -213,6 +213,13 @@ public final class Options {
             false,
             STEPPED,
             false);
+    public static final Option<Boolean> LARGER = option(
+            "steering.larger",
+            "What a press on a picture does where it follows no link.",
+            new YesNo("opens it in the larger view", "does nothing"),
+            false,
+            STEPPED,
+            false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             "Whether the slides after the first come in another order on every visit.",

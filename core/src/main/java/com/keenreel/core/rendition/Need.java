@@ -1,6 +1,7 @@
 package com.keenreel.core.rendition;
 
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
@@ -13,6 +14,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,8 +23,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param uses how wide it is drawn where, by rising width of the host; a picture that stands on several slides has the
  *     uses of all of them
+ * @param larger whether it is shown as large as the window too; it is never enlarged there
  */
-public record Need(List<Use> uses) {
+public record Need(List<Use> uses, boolean larger) {
     private static final int FROM = 280;
     private static final int TO = 2560;
     private static final int STEP = 20;
@@ -80,9 +84,17 @@ public record Need(List<Use> uses) {
                 }
             }
         }
+        Set<PictureId> larger = larger(reel, facts);
         Map<PictureId, Need> needs = new LinkedHashMap<>();
-        uses.forEach((picture, own) -> needs.put(picture, new Need(own)));
+        uses.forEach((picture, own) -> needs.put(picture, new Need(own, larger.contains(picture))));
         return needs;
+    }
+
+    private static Set<PictureId> larger(Reel reel, Facts facts) {
+        return reel.slides().stream()
+                .filter(slide -> Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER)
+                .flatMap(slide -> slide.pictures().stream())
+                .collect(Collectors.toSet());
     }
 
     private static void use(
@@ -140,13 +152,12 @@ public record Need(List<Use> uses) {
      * @param most how many widths at most, 1 or more
      */
     public List<Integer> widths(int own, int most) {
-        int step = 16;
         Map<Integer, Integer> counts = new java.util.TreeMap<>();
         for (Use use : uses) {
-            for (int density = 1; density <= 3; density++) {
-                int needed = (int) Math.ceil(use.drawn() * density / step) * step;
-                counts.merge(Math.max(1, Math.min(Math.min(own, MOST), needed)), 1, Integer::sum);
-            }
+            count(counts, use.drawn(), own);
+        }
+        for (int window = FROM; larger && window <= TO; window += STEP) {
+            count(counts, window, own);
         }
         if (counts.isEmpty()) {
             return List.of(Math.min(own, MOST));
@@ -183,5 +194,14 @@ public record Need(List<Use> uses) {
             widths.add(0, need[to - 1]);
         }
         return List.copyOf(widths);
+    }
+
+    /** Counts what screens of 1, 2 and 3 device pixels per CSS px need for a picture drawn in that width. */
+    private static void count(Map<Integer, Integer> counts, double drawn, int own) {
+        int step = 16;
+        for (int density = 1; density <= 3; density++) {
+            int needed = (int) Math.ceil(drawn * density / step) * step;
+            counts.merge(Math.max(1, Math.min(Math.min(own, MOST), needed)), 1, Integer::sum);
+        }
     }
 }

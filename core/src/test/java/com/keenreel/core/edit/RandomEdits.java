@@ -26,7 +26,7 @@ final class RandomEdits {
     /** An edit of any kind that this reel allows. No edit touches the text of a slide, or the gap. */
     static Edit any(Random random, Reel now, int step) {
         List<Slide> slides = now.slides();
-        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(13);
+        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(14);
         SlideId one = slides.isEmpty()
                 ? null
                 : slides.get(random.nextInt(slides.size())).id();
@@ -54,6 +54,7 @@ final class RandomEdits {
                         one,
                         setUp == null ? SetUp.PHONE : setUp,
                         random.nextInt(3) == 0 ? null : new PictureId("p" + step));
+            case 12 -> new Enlarge(one, setUp == null ? null : random.nextBoolean());
             default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
         };
     }

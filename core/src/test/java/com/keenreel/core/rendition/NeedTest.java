@@ -19,7 +19,7 @@ class NeedTest {
         for (double width : drawn) {
             uses.add(new Use(width < 600 ? SetUp.PHONE : width < 1024 ? SetUp.TABLET : SetUp.DESK, width));
         }
-        return new Need(uses);
+        return new Need(uses, false);
     }
 
     @Test
@@ -32,7 +32,16 @@ class NeedTest {
     @Test
     void noScreenNeedsMoreThanFourThousandPixels() {
         assertThat(of(2560).widths(8000, 6)).containsExactly(2560, 3840);
-        assertThat(new Need(List.of()).widths(8000, 6)).containsExactly(3840);
+        assertThat(new Need(List.of(), false).widths(8000, 6)).containsExactly(3840);
+    }
+
+    @Test
+    void whatIsShownAsLargeAsTheWindowIsKeptWiderButIsNotSoft() {
+        Need need = new Need(of(320).uses(), true);
+        List<Integer> widths = need.widths(3000, 6);
+        assertThat(widths).hasSize(6).endsWith(3000).anyMatch(width -> width >= 320 && width <= 640);
+        assertThat(need.most()).isEqualTo(of(320).most());
+        assertThat(need.soft(640)).isFalse();
     }
 
     @Test

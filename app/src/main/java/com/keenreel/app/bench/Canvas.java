@@ -1,0 +1,120 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.app.publishing.Draft;
+import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Fit;
+import com.keenreel.core.space.Placed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One picture of a slide, with what the screens that show it show of it.
+ *
+ * @param scope "all" for the picture that the slide carries, else the set-up that shows this one in its place
+ * @param picture the picture
+ * @param crops what each of those screens shows
+ */
+public record Canvas(String scope, Picture picture, List<Crop> crops) {
+    /** A picture as it is drawn on the sheet; sizes in px. */
+    public record Picture(String id, String address, int width, int height) {
+        static Picture of(Version version) {
+            return new Picture(version.picture().value(), Shelf.large(version), version.width(), version.height());
+        }
+    }
+
+    /** What one screen shows: a rectangle of the picture, in its pixels, and the share that is cut off. */
+    public record Crop(String name, String ratio, double x, double y, double width, double height, long lossPercent) {}
+
+    /** Where a focal point stands on the picture, px. */
+    public record Point(String scope, double x, double y) {}
+
+    public Canvas {
+        crops = List.copyOf(crops);
+    }
+
+    /** The path of what at least one screen cuts off: the whole picture without what all screens show. */
+    public String veil() {
+        double left = crops.stream().mapToDouble(Crop::x).max().orElse(0);
+        double top = crops.stream().mapToDouble(Crop::y).max().orElse(0);
+        double right = crops.stream()
+                .mapToDouble(crop -> crop.x() + crop.width())
+                .min()
+                .orElse(picture.width());
+        double bottom = crops.stream()
+                .mapToDouble(crop -> crop.y() + crop.height())
+                .min()
+                .orElse(picture.height());
+        String all = "M0 0H" + picture.width() + "V" + picture.height() + "H0Z";
+        return right <= left || bottom <= top
+                ? all
+                : all + "M" + Numbers.plain(left) + " " + Numbers.plain(top) + "H" + Numbers.plain(right) + "V"
+                        + Numbers.plain(bottom) + "H" + Numbers.plain(left) + "Z";
+    }
+
+    /** The focal points that hold on this picture: those that are said, and the one for all where there is one. */
+    public List<Point> points(List<Sheet.Focus> focal) {
+        return focal.stream()
+                .filter(focus ->
+                        scope.equals("all") ? focus.ofCarried() : focus.scope().equals(scope))
+                .map(focus -> new Point(focus.scope(), focus.x() * picture.width(), focus.y() * picture.height()))
+                .toList();
+    }
+
+    /** The pictures of that slide: the (last) one it carries, then what set-ups show instead. */
+    static List<Canvas> of(Draft draft, Slide slide) {
+        List<PictureId> carried = slide.carries().pictures();
+        if (carried.isEmpty()) {
+            return List.of();
+        }
+        List<Canvas> canvases = new ArrayList<>();
+        canvases.add(of(draft, slide, carried.get(carried.size() - 1), null));
+        slide.instead().own().forEach((setUp, picture) -> canvases.add(of(draft, slide, picture, setUp)));
+        return canvases;
+    }
+
+    /** The picture that is carried has no set-up of its own: it stands where no other stands in its place. */
+    private static Canvas of(Draft draft, Slide slide, PictureId picture, @Nullable SetUp own) {
+        Picture drawn = Picture.of(draft.shelf().version(picture));
+        int position = draft.seen().slides().indexOf(slide) + 1;
+        List<Crop> crops = new ArrayList<>();
+        for (Screen screen : Screen.of(draft, null)) {
+            SetUp setUp = SetUp.of(screen.setUp());
+            if (own == setUp || own == null && slide.instead().said(setUp) == null) {
+                all(draft.layout().frame(setUp))
+                        .filter(part -> part.part().equals("crop-" + position))
+                        .map(crop -> crop(draft, screen, setUp, drawn, crop))
+                        .forEach(crops::add);
+            }
+        }
+        return new Canvas(own == null ? "all" : own.word(), drawn, crops);
+    }
+
+    private static Crop crop(Draft draft, Screen screen, SetUp setUp, Picture picture, Placed crop) {
+        double width = screen.reelWidth();
+        Box whole = crop.inside().get(0).box();
+        double scale = whole.width().at(width) / picture.width();
+        double frameWidth = crop.box().width().at(width);
+        double frameHeight = crop.box().height().at(width);
+        return new Crop(
+                screen.name(),
+                draft.reel().choices().get(Options.RATIO, setUp).toString(),
+                -whole.left().at(width) / scale,
+                -whole.top().at(width) / scale,
+                frameWidth / scale,
+                frameHeight / scale,
+                Math.round(100 * Fit.loss(whole, frameWidth, frameHeight, width)));
+    }
+
+    private static Stream<Placed> all(Placed placed) {
+        return Stream.concat(Stream.of(placed), placed.inside().stream().flatMap(Canvas::all));
+    }
+}

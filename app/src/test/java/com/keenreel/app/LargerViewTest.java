@@ -1,0 +1,174 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** A pressed picture, as large as the window, in visitors' hands. */
+class LargerViewTest {
+    private static final String PAGE = """
+            <!doctype html><html lang="en"><head><meta charset="utf-8"><title>A page</title><link rel="icon" href="data:,">
+            <style>.box { width: 640px; overflow: hidden; transform: rotate(1deg) scale(0.9); filter: sepia(1) }
+            dialog { display: block; width: 40px } img { opacity: 0.5 }</style></head><body><main><h1>A page</h1>
+            <div class="box">REEL</div></main></body></html>
+            """;
+
+    private final Editor editor = new Editor();
+    private final Front site = new Front();
+    private final Front front = new Front();
+
+    @AfterEach
+    void leave() {
+        editor.publicAddress("");
+        site.close();
+        front.close();
+        editor.close();
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private Made reel(String name, String starter) {
+        return editor.make(
+                        name,
+                        starter,
+                        "full",
+                        "banner-glaze-bench.jpg",
+                        "commission-02.jpg",
+                        "banner-dusk-works.jpg",
+                        "banner-kiln-glow.jpg")
+                .choose("steering.larger", null, "true");
+    }
+
+    private Page page(Made reel, String code) {
+        editor.publicAddress(front.origin());
+        String element = reel.publish().path(code).asString();
+        return editor.open(site.page("/page", PAGE.replace("REEL", element), Map.of()));
+    }
+
+    private static double number(Locator element, String what) {
+        return ((Number) element.evaluate("element => " + what)).doubleValue();
+    }
+
+    private static void drag(Page page, double by) {
+        page.mouse().move(640, 300);
+        page.mouse().down();
+        page.mouse().move(640 + by, 300, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
+        page.mouse().up();
+    }
+
+    @Test
+    void aPressedPictureIsAsLargeAsTheWindowWhateverThePageDoesWithTheReel() {
+        Made reel = reel("Larger", "banner")
+                .choose("motion.autoplay", null, "true")
+                .choose("motion.hold", null, "0.5")
+                .choose("motion.time", null, "0.1");
+        reel.say(reel.slides().get(0), "title", "Try the glaze bench");
+        reel.say(reel.slides().get(1), "link", "https://fennock.example/wall");
+        Page page = page(reel, "element");
+        assertThat(page.locator(".run")).hasCount(1);
+        page.locator(".slide-1 .larger").click(); // pointed at, it stands
+        Locator image = page.locator(".pane img");
+        assertThat(image).hasAttribute("alt", page.locator(".picture-1").getAttribute("alt"));
+        assertThat(page.locator(".told")).containsText("Try the glaze bench");
+        assertThat(number(page.locator(".room"), "element.getBoundingClientRect().width"))
+                .isEqualTo(1280);
+        assertThat(number(page.locator(".room"), "element.getBoundingClientRect().height"))
+                .isEqualTo(800);
+        double height = number(page.locator(".pane"), "element.clientHeight");
+        assertThat(number(image, "element.clientHeight"))
+                .as("whole, as high as there is room")
+                .isEqualTo(height);
+        assertThat(number(image, "element.clientWidth")).isCloseTo(height * 3 / 2, within(1.0));
+        page.waitForFunction(
+                "image => image.complete && image.naturalWidth >= image.clientWidth", image.elementHandle());
+        page.waitForTimeout(1200);
+        assertThat(page.locator(".slide-1.now")).hasCount(1); // the reel waits
+
+        page.locator("[data-do=next]").click();
+        assertThat(page.locator(".told")).containsText("Slide 3 of 4"); // the second follows its link
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".told")).containsText("Slide 4 of 4");
+        drag(page, 200);
+        assertThat(page.locator(".told")).containsText("Slide 3 of 4");
+
+        assertThat(editor.shifts(page)).isEmpty();
+        page.locator("[data-do=fill]").click();
+        assertThat(page.locator("[data-do=fill]")).hasAttribute("aria-pressed", "true");
+        assertThat(number(image, "element.clientWidth")).isGreaterThanOrEqualTo(1280);
+        assertThat(number(image, "element.clientHeight")).isGreaterThanOrEqualTo(height);
+        page.locator("[data-do=original]").click();
+        double own = Double.parseDouble(page.locator(".picture-3").getAttribute("width"));
+        assertThat(number(image, "element.clientWidth")).isEqualTo(own).isGreaterThan(1280);
+        double before = number(page.locator(".pane"), "element.scrollLeft");
+        drag(page, -90);
+        assertThat(number(page.locator(".pane"), "element.scrollLeft"))
+                .as("it is moved by hand")
+                .isCloseTo(before + 90, within(1.0));
+        page.locator(".pane").focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".told")).containsText("Slide 3 of 4"); // arrows move what is larger than the window
+        assertThat(PublishedPageTest.serious(page, "larger view")).isEmpty();
+
+        page.keyboard().press("Escape");
+        assertThat(page.locator("dialog")).isHidden();
+        assertThat(page.locator(".slide-3.now .larger")).isFocused();
+    }
+
+    @Test
+    void itIsUsedByKeyboardAndSpeaksTheReelsLanguageFromRightToLeft() {
+        Made reel = reel("Larger, Hebrew", "row").choose("speech.language", null, "he");
+        Page page = editor.open(reel.publish().path("address").asString());
+        assertThat(page.locator(".run")).hasCount(1);
+        page.locator(".slide-1 .larger").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-do=close]")).hasAttribute("aria-label", "סגירה");
+        page.keyboard().press("ArrowLeft"); // onward, as it is read
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".told p:first-child")).containsText("4");
+        for (int i = 0; i < 12; i++) {
+            page.keyboard().press("Tab");
+            assertThat((Boolean) page.evaluate(
+                            "!document.querySelector('keen-reel').shadowRoot.activeElement?.closest('.frame')"))
+                    .as("focus stays in the view")
+                    .isTrue();
+        }
+        page.locator("[data-do=close]").press("Enter");
+        assertThat(page.locator(".slide-4.now .larger")).isFocused();
+    }
+
+    @Test
+    void fromAFrameItTakesTheWholeScreenAndGivesItBack() {
+        Page page = page(reel("Larger, frame", "banner"), "frame");
+        FrameLocator inside = page.frameLocator("iframe");
+        inside.locator(".slide-1 .larger").click();
+        page.waitForFunction("document.fullscreenElement?.nodeName === 'IFRAME'");
+        assertThat(inside.locator(".told")).containsText("Slide 1 of 4");
+        inside.locator("[data-do=close]").click();
+        page.waitForFunction("!document.fullscreenElement");
+        assertThat(inside.locator("dialog")).isHidden();
+    }
+
+    @Test
+    void withoutScriptThePressLeadsToThePicture() {
+        String address =
+                reel("Larger, no script", "banner").publish().path("address").asString();
+        try (Editor visitor = new Editor(false)) {
+            Page page = visitor.open(address);
+            List<Locator> links = page.locator(".larger").all();
+            assertThat(links).hasSize(4);
+            assertThat(page.locator("dialog")).isHidden();
+            links.get(0).click();
+            page.waitForURL(url -> url.endsWith(".webp"));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package com.keenreel.core.reel;
+
+import com.keenreel.core.reel.Words.Said;
+
+/** What happens when a visitor presses a slide beside its button. */
+public enum Pressed {
+    NOTHING,
+    /** Its link is followed. */
+    LINK,
+    /** Its picture is shown as large as the window. */
+    LARGER;
+
+    /**
+     * What a press on that slide does. A link that has no button of its own is followed from anywhere on the slide, and
+     * goes before the larger view; only a slide that carries one picture has a larger view.
+     *
+     * @param said what visitors meet on the slide
+     */
+    public static Pressed of(Reel reel, Slide slide, Said said) {
+        boolean anywhere = said.button().isEmpty() || reel.choices().get(Options.ANYWHERE);
+        if (!said.link().isEmpty() && anywhere) {
+            return LINK;
+        }
+        Boolean own = slide.larger();
+        boolean larger = own == null ? reel.choices().get(Options.LARGER) : own;
+        boolean stops = Options.LARGER.concerns(reel.arrangement());
+        return larger && stops && slide.carries() instanceof Carries.Picture ? LARGER : NOTHING;
+    }
+}

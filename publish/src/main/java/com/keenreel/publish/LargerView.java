@@ -1,0 +1,47 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.reel.Direction;
+import com.keenreel.core.reel.Phrase;
+import org.jsoup.nodes.Element;
+
+/**
+ * The larger view of a reel: one dialog, which the player fills with the picture that was pressed. Its picture can be
+ * seen whole, filling the window, or in its own size.
+ */
+final class LargerView {
+    private final Direction way;
+    private final Spoken spoken;
+
+    LargerView(Direction way, Spoken spoken) {
+        this.way = way;
+        this.spoken = spoken;
+    }
+
+    Element write() {
+        Element dialog = new Element("dialog").attr("aria-label", spoken.say(Phrase.LARGER));
+        Element room = dialog.appendElement("div").addClass("room");
+        room.appendChild(button("close", Phrase.CLOSE, Shapes.close()));
+        room.appendElement("div").addClass("pane");
+        room.appendChild(button("former", Phrase.PREVIOUS, Shapes.previous(way)));
+        room.appendChild(button("next", Phrase.NEXT, Shapes.next(way)));
+        Element foot = room.appendElement("div").addClass("foot");
+        foot.appendElement("div").addClass("told").attr("aria-live", "polite").appendElement("p");
+        Element how = foot.appendElement("div").addClass("how");
+        how.appendChild(button("whole", Phrase.WHOLE, Shapes.whole()));
+        how.appendChild(button("fill", Phrase.FILL, Shapes.fill()));
+        how.appendChild(button("original", Phrase.ORIGINAL, new Element("span").text("1:1")));
+        how.appendChild(button("screen", Phrase.FULL_SCREEN, Shapes.fullScreen()));
+        return dialog;
+    }
+
+    private Element button(String action, Phrase phrase, Element shape) {
+        String label = spoken.say(phrase);
+        return new Element("button")
+                .addClass("view-" + action)
+                .attr("type", "button")
+                .attr("data-do", action)
+                .attr("aria-label", label)
+                .attr("title", label)
+                .appendChild(shape);
+    }
+}
