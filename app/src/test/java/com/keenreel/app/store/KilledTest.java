@@ -22,6 +22,11 @@ class KilledTest {
     @TempDir
     private Path folder;
 
+    @TempDir
+    private Path programs;
+
+    private QuickStart start;
+
     /** Edits and publishes without end, saying each number once it is stored. */
     public static final class Restless {
         private Restless() {}
@@ -68,6 +73,11 @@ class KilledTest {
     void everyAcknowledgedEditSurvivesAndTheLivePublicationIsWhole() throws Exception {
         DSLContext sql = Database.made(folder);
         String id = new ReelStore(sql).make(Reel.named("n0"), "test").id();
+        start = new QuickStart(programs);
+        String warm = new ReelStore(sql).make(Reel.named("first"), "test").id();
+        Process first = working(folder.resolve("said"), warm, 1_000_000);
+        first.destroy();
+        first.waitFor();
         Random random = new Random(20);
         int edited = 0;
         int live = 0;
@@ -104,29 +114,27 @@ class KilledTest {
     /** Lets it work, kills it that long after its first publication is acknowledged, and reads what it had acknowledged. */
     private int[] killedAfter(String id, int from, int milliseconds) throws IOException, InterruptedException {
         Path said = folder.resolve("said");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-XX:+UseSerialGC",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Restless.class.getName(),
-                        folder.toString(),
-                        id,
-                        String.valueOf(from))
-                .redirectError(ProcessBuilder.Redirect.INHERIT)
-                .redirectOutput(said.toFile())
-                .start();
-        while (process.isAlive() && !Files.readString(said).contains("live")) {
-            Thread.sleep(5);
-        }
+        Process process = working(said, id, from);
         Thread.sleep(milliseconds);
         process.destroyForcibly().waitFor();
         int[] acknowledged = {0, 0};
         for (String line : Files.readAllLines(said)) {
             String[] words = line.split(" ");
-            acknowledged[words[0].equals("edited") ? 0 : 1] = Integer.parseInt(words[1]);
+            if (words[0].equals("edited")) {
+                acknowledged[0] = Integer.parseInt(words[1]);
+            } else if (words[0].equals("live")) {
+                acknowledged[1] = Integer.parseInt(words[1]);
+            }
         }
         return acknowledged;
+    }
+
+    /** One that has published. */
+    private Process working(Path said, String id, int from) throws IOException, InterruptedException {
+        Process process = start.run(Restless.class, said, List.of(folder.toString(), id, String.valueOf(from)));
+        while (process.isAlive() && !Files.readString(said).contains("live")) {
+            Thread.sleep(5);
+        }
+        return process;
     }
 }
