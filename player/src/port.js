@@ -5,7 +5,8 @@ import { Overlay } from './overlay.js';
 const host = document.querySelector('keen-reel');
 const overlay = new Overlay(host);
 let piece;
-let asked = Promise.resolve();
+let asked;
+let waiting = 0; // how much that was asked for is not done yet
 
 const tell = (message) => parent !== window && parent.postMessage(message, location.origin);
 
@@ -30,14 +31,26 @@ const commands = {
   play: () => piece?.play(),
 };
 
-addEventListener('message', (event) => {
-  if (event.origin !== location.origin || event.source !== parent) return;
-  const { command, ...rest } = event.data;
-  asked = asked
-    .then(() => commands[command]?.(rest))
-    .then(() => overlay.draw(piece?.plan.setUps.indexOf(piece.setUp)))
-    .catch(() => command === 'patch' && tell({ ready: true })); // then the whole is sent
-});
+/**
+ * Does what the wall around this page asks for, one after another. The wall calls it instead of sending a message, because
+ * a message comes after the next frame: so all pages show what a key or a pointer asked for in one frame.
+ */
+window.ask = ({ command, ...rest }) => {
+  const draw = () => overlay.draw(piece?.plan.setUps.indexOf(piece.setUp));
+  if (command === 'at' && !waiting) {
+    commands.at(rest);
+    draw();
+    return;
+  }
+  const run = async () => {
+    await commands[command](rest);
+    draw();
+  };
+  asked = (waiting ? asked.then(run) : run())
+    .catch(() => command === 'patch' && tell({ ready: true })) // then the whole is asked for
+    .finally(() => (waiting -= 1));
+  waiting += 1;
+};
 
 /** Puts a slide in the place of its former state; pictures that stay the same keep their elements. */
 function exchange(slide, html) {

@@ -94,7 +94,7 @@ export class Wall {
   }
 
   #tell(message, frames = this.frames) {
-    frames.forEach((frame) => frame.contentWindow?.postMessage(message, location.origin));
+    frames.forEach(({ contentWindow }) => contentWindow?.ask?.(message));
   }
 
   #hear(event) {

@@ -82,7 +82,8 @@ public final class Editor implements AutoCloseable {
         return (List<String>) page.evaluate("window.shifts");
     }
 
-    private String token() {
+    /** What a page sends along with every change. */
+    String token() {
         return context.cookies().stream()
                 .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
                 .map(cookie -> ((Cookie) cookie).value)

@@ -8,6 +8,10 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.Arrays;
@@ -123,14 +127,22 @@ class PicturesOverHttpTest {
     }
 
     @Test
-    void aFileThatIsTooLargeIsRefusedWithoutBreakingTheConnection() {
+    void aFileThatIsTooLargeIsRefusedWithoutBreakingTheConnection() throws Exception {
         byte[] large = new byte[62 * 1024 * 1024];
         large[0] = (byte) 0xFF;
         large[1] = (byte) 0xD8;
         large[2] = (byte) 0xFF;
-        assertThatThrownBy(() -> bring("large.jpg", large))
-                .hasMessageContaining("422")
-                .hasMessageContaining("60 MB are the most");
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create(Running.application().origin() + "/pictures?name=large.jpg"))
+                .header("Cookie", "XSRF-TOKEN=" + editor.token())
+                .header("X-XSRF-TOKEN", editor.token())
+                .header("Accept", "application/json")
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(large))
+                .build();
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("60 MB are the most");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import java.nio.charset.StandardCharsets;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -22,7 +23,7 @@ class ReelsOverHttpTest {
     }
 
     private Document list() {
-        return Jsoup.parse(editor.open("/reels").content());
+        return Jsoup.parse(new String(editor.bytes("/reels"), StandardCharsets.UTF_8));
     }
 
     private Element row(Made reel) {

@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
+import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
@@ -38,12 +39,14 @@ class Bench {
     private final Publishing publishing;
     private final PublicationStore publications;
     private final ReelStore reels;
+    private final EditStore edits;
     private final SetStore sets;
 
-    Bench(Publishing publishing, PublicationStore publications, ReelStore reels, SetStore sets) {
+    Bench(Publishing publishing, PublicationStore publications, ReelStore reels, EditStore edits, SetStore sets) {
         this.publishing = publishing;
         this.publications = publications;
         this.reels = reels;
+        this.edits = edits;
         this.sets = sets;
     }
 
@@ -59,7 +62,7 @@ class Bench {
         Reel shown = draft.reel();
         Layout layout = draft.layout();
         Optional<Published> live = publications.live(stored.id());
-        Optional<Undoing> undoing = Optional.ofNullable(window).map(own -> reels.undoing(stored.id(), own));
+        Optional<Undoing> undoing = Optional.ofNullable(window).map(own -> edits.undoing(stored.id(), own));
 
         Map<String, Object> model = new LinkedHashMap<>();
         model.put("id", stored.id());

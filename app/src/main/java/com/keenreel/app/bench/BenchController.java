@@ -4,6 +4,7 @@ import com.keenreel.app.access.PathHeaders;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.EditJson;
+import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
@@ -39,14 +40,21 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/reels/{id}")
 class BenchController {
     private final ReelStore reels;
+    private final EditStore edits;
     private final PublicationStore publications;
     private final Publishing publishing;
     private final Bench bench;
     private final Answer.Maker answers;
 
     BenchController(
-            ReelStore reels, PublicationStore publications, Publishing publishing, Bench bench, Answer.Maker answers) {
+            ReelStore reels,
+            EditStore edits,
+            PublicationStore publications,
+            Publishing publishing,
+            Bench bench,
+            Answer.Maker answers) {
         this.reels = reels;
+        this.edits = edits;
         this.publications = publications;
         this.publishing = publishing;
         this.bench = bench;
@@ -136,7 +144,7 @@ class BenchController {
         Edit edit = EditJson.read(request.path("edit"));
         Asked asked = Asked.of(request);
         long on = request.path("on").asLong(0);
-        return answers.whole(reels.apply(id, edit, asked.window(), asked.editId(), on), asked);
+        return answers.whole(edits.apply(id, edit, asked.window(), asked.editId(), on), asked);
     }
 
     /** What an edit would show: fragment, screens, and the crops of an open sheet; nothing is stored. */
@@ -152,14 +160,14 @@ class BenchController {
     @ResponseBody
     Answer undo(@PathVariable String id, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
-        return answers.whole(reels.undo(id, asked.window(), asked.editId()), asked);
+        return answers.whole(edits.undo(id, asked.window(), asked.editId()), asked);
     }
 
     @PostMapping("/redo")
     @ResponseBody
     Answer redo(@PathVariable String id, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
-        return answers.whole(reels.redo(id, asked.window(), asked.editId()), asked);
+        return answers.whole(edits.redo(id, asked.window(), asked.editId()), asked);
     }
 
     /** What a wall's frame shows. */

@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.HistoryStore;
 import com.keenreel.app.store.HistoryStore.Revision;
 import com.keenreel.app.store.PublicationStore;
@@ -36,12 +37,19 @@ class HistoryController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private final ReelStore reels;
+    private final EditStore edits;
     private final HistoryStore history;
     private final PublicationStore publications;
     private final Answer.Maker answers;
 
-    HistoryController(ReelStore reels, HistoryStore history, PublicationStore publications, Answer.Maker answers) {
+    HistoryController(
+            ReelStore reels,
+            EditStore edits,
+            HistoryStore history,
+            PublicationStore publications,
+            Answer.Maker answers) {
         this.reels = reels;
+        this.edits = edits;
         this.history = history;
         this.publications = publications;
         this.answers = answers;
@@ -98,7 +106,7 @@ class HistoryController {
     @ResponseBody
     Answer bringBack(@PathVariable String id, @PathVariable long revision, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
-        return answers.whole(reels.bringBack(id, revision, asked.window(), asked.editId()), asked);
+        return answers.whole(edits.bringBack(id, revision, asked.window(), asked.editId()), asked);
     }
 
     /** Calls a revision by a name: {@code {name}}. */

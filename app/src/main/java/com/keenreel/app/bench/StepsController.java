@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
@@ -30,18 +31,20 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/reels/{id}")
 class StepsController {
     private final ReelStore reels;
+    private final EditStore edits;
     private final PictureStore pictures;
     private final Answer.Maker answers;
 
-    StepsController(ReelStore reels, PictureStore pictures, Answer.Maker answers) {
+    StepsController(ReelStore reels, EditStore edits, PictureStore pictures, Answer.Maker answers) {
         this.reels = reels;
+        this.edits = edits;
         this.pictures = pictures;
         this.answers = answers;
     }
 
     private Answer step(String id, JsonNode request, String words, UnaryOperator<Reel> how) {
         Asked asked = Asked.of(request);
-        return answers.whole(reels.step(id, asked.window(), asked.editId(), words, how), asked);
+        return answers.whole(edits.step(id, asked.window(), asked.editId(), words, how), asked);
     }
 
     /** Brings the slides into an order: {@code {by}}. */

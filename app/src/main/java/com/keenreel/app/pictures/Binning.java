@@ -2,6 +2,7 @@ package com.keenreel.app.pictures;
 
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.Publishing;
+import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
@@ -27,6 +28,7 @@ class Binning {
 
     private final PictureStore pictures;
     private final ReelStore reels;
+    private final EditStore edits;
     private final PublicationStore publications;
     private final Publishing publishing;
     private final ByItself byItself;
@@ -34,11 +36,13 @@ class Binning {
     Binning(
             PictureStore pictures,
             ReelStore reels,
+            EditStore edits,
             PublicationStore publications,
             Publishing publishing,
             ByItself byItself) {
         this.pictures = pictures;
         this.reels = reels;
+        this.edits = edits;
         this.publications = publications;
         this.publishing = publishing;
         this.byItself = byItself;
@@ -120,7 +124,7 @@ class Binning {
             });
         }
         if (!removals.isEmpty()) {
-            reels.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
+            edits.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
         }
     }
 

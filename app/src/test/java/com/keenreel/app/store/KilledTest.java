@@ -34,10 +34,10 @@ class KilledTest {
         /** Works in that folder on that reel. */
         public static void main(String[] args) {
             DSLContext sql = Database.opened(Path.of(args[0]));
-            ReelStore reels = new ReelStore(sql);
+            EditStore edits = new EditStore(sql);
             PublicationStore publications = new PublicationStore(sql);
             for (int n = Integer.parseInt(args[2]); ; n++) {
-                StoredReel reel = reels.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
+                StoredReel reel = edits.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
                 System.out.println("edited " + n);
                 publications.goLive(publication(reel, n));
                 System.out.println("live " + n);
@@ -90,7 +90,7 @@ class KilledTest {
             assertThat(stored)
                     .as("kill %s, which had said %s", kill, Files.readAllLines(folder.resolve("said")))
                     .isBetween(edited, edited + 1);
-            assertThat(new ReelStore(sql).since(id, 1)).as("kill %s", kill).hasSize(stored);
+            assertThat(new EditStore(sql).since(id, 1)).as("kill %s", kill).hasSize(stored);
             edited = stored;
             Published now = new PublicationStore(sql).live(id).orElseThrow();
             int n = (int) now.madeAt();

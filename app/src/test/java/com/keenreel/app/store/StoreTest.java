@@ -24,6 +24,7 @@ import com.keenreel.core.reel.Words;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,10 +34,13 @@ class StoreTest {
     private Path folder;
 
     private ReelStore reels;
+    private EditStore edits;
 
     @BeforeEach
     void open() {
-        reels = new ReelStore(Database.made(folder));
+        DSLContext sql = Database.made(folder);
+        reels = new ReelStore(sql);
+        edits = new EditStore(sql);
     }
 
     private static Slide plain(String id) {
@@ -64,8 +68,8 @@ class StoreTest {
     @Test
     void theSameEditIsStoredOnceHoweverOftenItIsSent() {
         StoredReel reel = reels.make(Reel.named("Once"), "w1");
-        StoredReel first = reels.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
-        StoredReel again = reels.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
+        StoredReel first = edits.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
+        StoredReel again = edits.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
         assertThat(first.revision()).isEqualTo(2);
         assertThat(again).isEqualTo(first);
     }
@@ -73,16 +77,16 @@ class StoreTest {
     @Test
     void editsOfTwoPeopleAreBothKeptUnlessTheyTypedTheSameWords() {
         StoredReel reel = reels.make(Reel.named("Two people").withSlides(List.of(plain("a"))), "w1");
-        reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Mine"), "w1", "1", 1);
-        StoredReel both = reels.apply(reel.id(), new Hold(new SlideId("a"), 7000L), "w2", "2", 1);
+        edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Mine"), "w1", "1", 1);
+        StoredReel both = edits.apply(reel.id(), new Hold(new SlideId("a"), 7000L), "w2", "2", 1);
         assertThat(both.reel().slides().get(0).words().title()).isEqualTo("Mine");
         assertThat(both.reel().slides().get(0).hold()).isEqualTo(7000L);
         assertThatThrownBy(() ->
-                        reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Theirs"), "w2", "3", 1))
+                        edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Theirs"), "w2", "3", 1))
                 .isInstanceOfSatisfying(
                         Conflict.class,
                         conflict -> assertThat(conflict.theirs()).isEqualTo("Mine"));
-        assertThat(reels.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Seen"), "w2", "4", 3)
+        assertThat(edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Seen"), "w2", "4", 3)
                         .reel()
                         .slides()
                         .get(0)
@@ -95,22 +99,22 @@ class StoreTest {
     void undoIsEachWindowsOwnAndHistoryOnlyGrows() {
         StoredReel reel = reels.make(Reel.named("Start"), "w1");
         String id = reel.id();
-        reels.apply(id, new Rename("By one"), "w1", "1", 1);
-        reels.apply(id, new Choose<>(Options.HOLD, null, 9.0), "w2", "2", 2);
-        StoredReel undone = reels.undo(id, "w1", "3");
+        edits.apply(id, new Rename("By one"), "w1", "1", 1);
+        edits.apply(id, new Choose<>(Options.HOLD, null, 9.0), "w2", "2", 2);
+        StoredReel undone = edits.undo(id, "w1", "3");
         assertThat(undone.reel().name()).isEqualTo("Start");
         assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9.0);
         assertThat(undone.revision()).isEqualTo(4);
-        assertThat(reels.redo(id, "w1", "4").reel().name()).isEqualTo("By one");
-        assertThatThrownBy(() -> reels.redo(id, "w1", "5"))
+        assertThat(edits.redo(id, "w1", "4").reel().name()).isEqualTo("By one");
+        assertThatThrownBy(() -> edits.redo(id, "w1", "5"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("There is nothing to do again.");
-        reels.apply(id, new Rename("By the other"), "w2", "6", 5);
-        assertThatThrownBy(() -> reels.undo(id, "w1", "7"))
+        edits.apply(id, new Rename("By the other"), "w2", "6", 5);
+        assertThatThrownBy(() -> edits.undo(id, "w1", "7"))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("somebody else has changed the same thing");
         assertThat(reels.at(id, 2).name()).isEqualTo("By one");
-        assertThat(reels.since(id, 3))
+        assertThat(edits.since(id, 3))
                 .containsExactly(
                         "undone: name \"Start\" -> \"By one\"",
                         "redone: name \"Start\" -> \"By one\"",
@@ -121,7 +125,7 @@ class StoreTest {
     void aPictureThatIsNotInTheLibraryIsRefusedAndNothingIsStored() {
         StoredReel reel = reels.make(Reel.named("No picture"), "w1");
         Slide slide = Slide.of(new SlideId("a"), new Carries.Picture(new PictureId("nowhere")));
-        assertThatThrownBy(() -> reels.apply(reel.id(), new Add(slide, null), "w1", "1", 1))
+        assertThatThrownBy(() -> edits.apply(reel.id(), new Add(slide, null), "w1", "1", 1))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That picture is not in the library.");
         assertThat(reels.find(reel.id())).isEqualTo(reel);
