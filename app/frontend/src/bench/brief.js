@@ -7,6 +7,7 @@ export class Brief {
   constructor(band, edits) {
     this.edits = edits;
     this.timers = new WeakMap();
+    this.turned = new WeakSet(); // panels whose value is not asked for yet
     this.asked = new WeakMap(); // by panel: the value that was asked for last, until it is answered
     band.addEventListener('toggle', (event) => this.#place(event), { capture: true });
     band.addEventListener('click', (event) => this.#click(event));
@@ -15,6 +16,9 @@ export class Brief {
       if (!event.target.matches('[data-take-over]')) this.#rest(event);
       else if (event.target.value) this.edits.step('set-up', { from: event.target.value });
     });
+    band.addEventListener('pointerdown', (event) => (this.pulled = event.target.matches('[type=range]')));
+    band.addEventListener('keydown', () => (this.pulled = false));
+    band.addEventListener('focusout', (event) => event.target.matches('[type=range]') && this.#left(event.target));
     band.addEventListener('click', (event) => event.target.closest('[data-do=copy-brief]') && this.#copy(band));
     band.addEventListener('keydown', (event) => {
       if (event.key === 'Enter' && event.target.closest('.control-panel') && event.target.matches('input')) this.#rest(event);
@@ -73,6 +77,7 @@ export class Brief {
 
   #store(panel, value) {
     clearTimeout(this.timers.get(panel));
+    this.turned.delete(panel);
     const scope = panel.dataset.scope;
     const waiting = this.asked.get(panel); // asked for, not answered yet
     const last = waiting?.scope === scope ? waiting.value : this.#said(panel, scope);
@@ -86,7 +91,7 @@ export class Brief {
       this.#refused(panel)('');
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
-      if (newest) this.#scope(panel, scope); // else the hand is further already
+      if (newest && !this.turned.has(panel)) this.#scope(panel, scope); // else the hand is further already
     });
   }
 
@@ -137,13 +142,21 @@ export class Brief {
         if (other !== event.target) other.value = value;
       });
     }
+    this.turned.add(panel);
     this.#preview(panel, value);
     clearTimeout(this.timers.get(panel));
-    if (event.target.type !== 'range') this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));
+    if (!this.pulled) this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));
   }
 
+  /** A range that is turned by keys rests when the keys do, not after each of them. */
   #rest(event) {
     const panel = event.target.closest('.control-panel');
-    if (panel && event.target.matches('input')) this.#store(panel, this.#value(event.target));
+    if (!panel || !event.target.matches('input') || (event.target.type === 'range' && !this.pulled)) return;
+    this.#store(panel, this.#value(event.target));
+  }
+
+  #left(range) {
+    const panel = range.closest('.control-panel');
+    if (this.turned.has(panel)) this.#store(panel, this.#value(range));
   }
 }

@@ -1,9 +1,13 @@
 // Every edit goes through here, one after the other, and is tried again under its own id until it is stored.
 import { Problem, notice, send, windowName } from '../http.js';
 
+const PATIENCE = 300; // ms that storing waits for what is being previewed
+
 export class Edits {
   #queue = Promise.resolve();
-  #previewing;
+  #previewing; // the preview that was asked for last
+  #shown = Promise.resolve(); // settles when it is on the wall, or will not be
+  #passed; // an answer that was not put on the wall because a newer preview was coming
   #reading; // the sheet that is being fetched
 
   constructor(reel, revision, bench) {
@@ -48,18 +52,24 @@ export class Edits {
     const editId = crypto.randomUUID();
     this.unstored += 1;
     this.#say();
-    const asked = this.#queue.then(() => this.#untilStored(what, editId, more, refused));
+    const asked = this.#queue.then(() => this.#previewed()).then(() => this.#untilStored(what, editId, more, refused));
     this.#queue = asked.catch(() => {});
     return asked;
+  }
+
+  /** What is seen comes first: storing does not take the application's time from it. */
+  #previewed() {
+    return Promise.race([this.#shown, new Promise((done) => setTimeout(done, PATIENCE))]);
   }
 
   async #untilStored(what, editId, more, refused) {
     for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
       try {
         const body = { window: this.window, editId, on: this.revision, slide: this.bench.slide, page: this.bench.page, ...more };
+        const previewed = this.#previewing;
         const answer = await send('POST', `${this.address}/${what}`, body);
         this.unstored -= 1;
-        this.#taken(answer);
+        this.#taken(answer, previewed);
         return true;
       } catch (failed) {
         if (failed instanceof Problem) {
@@ -82,13 +92,16 @@ export class Edits {
     return changed.map(sizes).join(', ');
   }
 
-  #taken(answer) {
-    this.#previewing?.abort();
+  /** Draws an answer. A preview that was asked for after it is newer, and stays on the wall. */
+  #taken(answer, previewed = this.#previewing) {
+    const newer = this.#previewing !== previewed;
+    if (!newer) this.#previewing?.abort();
+    this.#passed = newer ? answer : undefined;
     this.away = false;
     this.state = answer.state;
     this.revision = answer.revision;
     this.screens = answer.screens;
-    this.bench.draw(answer);
+    this.bench.draw(newer ? { ...answer, fragment: undefined } : answer);
     this.#say();
   }
 
@@ -111,9 +124,14 @@ export class Edits {
    * Shows what an edit would make, storing nothing; a later one takes the place of an earlier one. What it would do to
    * the pages of the wall is told in words.
    */
-  async preview(edit, refused = () => {}, tell = () => {}) {
+  preview(edit, refused = () => {}, tell = () => {}) {
     this.#previewing?.abort();
     const mine = (this.#previewing = new AbortController());
+    this.#shown = this.#preview(mine, edit, refused, tell);
+    return this.#shown;
+  }
+
+  async #preview(mine, edit, refused, tell) {
     try {
       const body = { window: this.window, editId: 'preview', on: this.revision, slide: this.bench.slide, page: this.bench.page, edit };
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
@@ -124,6 +142,7 @@ export class Edits {
       }
     } catch (failed) {
       if (failed instanceof Problem) refused(failed.problem);
+      if (this.#previewing === mine && this.#passed) this.#taken(this.#passed);
     }
   }
 

@@ -111,6 +111,7 @@ class WallTest {
                 stored.add(request.postData());
             }
         });
+        range.dispatchEvent("pointerdown");
         range.evaluate(
                 "(range) => { for (let value = 1; value <= 24; value += 1) { range.value = value; range.dispatchEvent(new Event('input', { bubbles: true })); } }");
         Locator crop = screen(page, 2).locator(".slide.now .crop");
@@ -120,6 +121,14 @@ class WallTest {
         assertThat(page.locator("[data-key='word-set-look-corners-all']")).hasText("24 px");
         assertThat(stored).hasSize(1);
         assertThat(page.locator(".control-panel:popover-open")).isVisible();
+        range.focus();
+        for (int i = 0; i < 3; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        assertThat(crop).hasCSS("border-radius", "27px");
+        page.keyboard().press("Escape"); // leaving it is resting
+        assertThat(page.locator("[data-key='word-set-look-corners-all']")).hasText("27 px");
+        assertThat(stored).as("the keys together are one step").hasSize(2);
         assertThat(editor.problems()).isEmpty();
     }
 

@@ -18,10 +18,18 @@ public final class FragmentWriter {
      * @param version which state this is
      */
     public static Fragment write(Material material, String version) {
+        return write(material, Layout.of(material.reel(), material.facts()), version);
+    }
+
+    /**
+     * The same with a layout that is calculated already.
+     *
+     * @param layout of the material's reel
+     */
+    public static Fragment write(Material material, Layout layout, String version) {
         if (material.reel().slides().isEmpty()) {
             return Fragment.NOTHING.as(version);
         }
-        Layout layout = Layout.of(material.reel(), material.facts());
         int copies = copies(material, layout);
         PlayerFiles shipped = PlayerFiles.shipped();
         return new Fragment(

@@ -129,13 +129,13 @@ public class Publishing {
 
     /** What the wall shows of a draft. */
     public Fragment fragment(Draft draft) {
-        return FragmentWriter.write(material(draft), version(draft));
+        return FragmentWriter.write(material(draft), draft.layout(), version(draft));
     }
 
     /** The page of a wall's frame. */
     public AddressPage page(Draft draft, String port) {
         Material material = material(draft);
-        Fragment fragment = FragmentWriter.write(material, version(draft));
+        Fragment fragment = FragmentWriter.write(material, draft.layout(), version(draft));
         return AddressPage.draft(fragment, draft.stored().slug(), material, port);
     }
 

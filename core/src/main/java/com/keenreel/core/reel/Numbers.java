@@ -14,6 +14,9 @@ public final class Numbers {
 
     /** At most {@code decimals} decimals, trailing zeros left out. */
     public static String rounded(double number, int decimals) {
+        if (number == Math.rint(number) && Math.abs(number) < 1e15) {
+            return Long.toString((long) number);
+        }
         BigDecimal value = BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP);
         return value.signum() == 0 ? "0" : value.stripTrailingZeros().toPlainString();
     }

@@ -26,7 +26,12 @@ public sealed interface Length {
     }
 
     /** The same length where the width is itself a length of another width: {@code over(w).at(x) = at(w.at(x))}. */
-    Length over(Length width);
+    default Length over(Length width) {
+        return width.equals(WIDTH) ? this : onto(width);
+    }
+
+    /** The same length, its width put in. */
+    Length onto(Length width);
 
     /** This length times a number. */
     Length times(double factor);
@@ -130,7 +135,7 @@ public sealed interface Length {
         }
 
         @Override
-        public Length over(Length width) {
+        public Length onto(Length width) {
             return Length.px(px).plus(width.times(share)).plus(ofView(view));
         }
 
@@ -196,7 +201,7 @@ public sealed interface Length {
         }
 
         @Override
-        public Length over(Length width) {
+        public Length onto(Length width) {
             Length sum = linear.over(width);
             for (Length one : others) {
                 sum = sum.plus(one.over(width));
@@ -243,7 +248,7 @@ public sealed interface Length {
         }
 
         @Override
-        public Length over(Length width) {
+        public Length onto(Length width) {
             return of(smallest, a.over(width), b.over(width));
         }
 

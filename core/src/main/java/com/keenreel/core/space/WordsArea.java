@@ -25,11 +25,13 @@ public final class WordsArea {
     private final Reel reel;
     private final Facts facts;
     private final SetUp setUp;
+    private final double reserved;
 
     WordsArea(Reel reel, Facts facts, SetUp setUp) {
         this.reel = reel;
         this.facts = facts;
         this.setUp = setUp;
+        this.reserved = calculated();
     }
 
     WordsPlace place() {
@@ -38,6 +40,10 @@ public final class WordsArea {
 
     /** The height kept below every picture, so that all slides are equally high; 0 where words stand elsewhere, px. */
     double reserved() {
+        return reserved;
+    }
+
+    private double calculated() {
         if (place() != WordsPlace.BELOW) {
             return 0;
         }
@@ -60,6 +66,6 @@ public final class WordsArea {
 
     /** Below a picture area of that size. */
     Box below(Length width, Length height) {
-        return new Box(Length.ZERO, height, width, Length.px(reserved()));
+        return new Box(Length.ZERO, height, width, Length.px(reserved));
     }
 }
