@@ -62,6 +62,12 @@ export class Brief {
     return panel.getAttribute(`data-said-${scope}`);
   }
 
+  /** The value that holds in the scope that is chosen. */
+  #holds(panel) {
+    const usual = panel.dataset.kind === 'wording' ? '' : panel.dataset.usual;
+    return this.#said(panel, panel.dataset.scope) ?? this.#said(panel, 'all') ?? usual;
+  }
+
   /** The edit that a value makes in the scope that is chosen. */
   #edit(panel, value) {
     const { option, scope } = panel.dataset;
@@ -87,7 +93,10 @@ export class Brief {
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {
       const newest = this.asked.get(panel) === asked;
       if (newest) this.asked.delete(panel);
-      if (!stored) return;
+      if (!stored) {
+        this.#mark(panel, this.#holds(panel));
+        return;
+      }
       this.#refused(panel)('');
       if (value === null) panel.removeAttribute(`data-said-${scope}`);
       else panel.setAttribute(`data-said-${scope}`, value);
@@ -106,6 +115,7 @@ export class Brief {
 
   /** What a press would do is on the wall before it is stored. */
   #choose(panel, value) {
+    this.#mark(panel, value);
     this.#preview(panel, value);
     this.#store(panel, value);
   }
@@ -119,14 +129,17 @@ export class Brief {
   #scope(panel, scope) {
     panel.dataset.scope = scope;
     panel.querySelectorAll('[data-set-scope]').forEach((one) => one.setAttribute('aria-pressed', one.dataset.setScope === scope));
-    const usual = panel.dataset.kind === 'wording' ? '' : panel.dataset.usual;
-    const value = this.#said(panel, scope) ?? this.#said(panel, 'all') ?? usual;
-    panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
+    const value = this.#holds(panel);
+    this.#mark(panel, value);
     panel.querySelectorAll('input:not([data-prefix])').forEach((input) => {
       input.value = value;
     });
     panel.querySelector('[data-clear]').hidden = scope === 'all' || this.#said(panel, scope) === null;
     this.#stand(panel);
+  }
+
+  #mark(panel, value) {
+    panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
   }
 
   #value(input) {
