@@ -17,9 +17,10 @@ const commands = {
     passOver();
     tell({ shown: fragment.version, height: document.documentElement.scrollHeight });
   },
-  async patch({ version, player, type, css, plan, slides }) {
+  async patch({ version, player, type, css, rules = [], plan, slides }) {
     const root = host.shadowRoot;
     if (css !== undefined) root.adoptedStyleSheets[0].replaceSync(css);
+    rules.forEach((one) => restyle(root.adoptedStyleSheets[0], one));
     const standing = root.querySelector('.strip').children;
     slides.forEach(([i, html]) => exchange(standing[i], html));
     if (plan) piece = await host.show({ player, type, plan });
@@ -51,6 +52,15 @@ window.ask = ({ command, ...rest }) => {
     .finally(() => (waiting -= 1));
   waiting += 1;
 };
+
+/** Puts a rule in the place of its former state, so that only what it concerns is styled anew. */
+function restyle(sheet, { place, count, rule }) {
+  const group = place.length > 1 ? sheet.cssRules[place[0]] : sheet;
+  const at = place.at(-1);
+  if (group.cssRules.length !== count) throw new Error('The page has other rules.'); // the whole is asked for
+  group.deleteRule(at);
+  group.insertRule(rule, at);
+}
 
 /** Puts a slide in the place of its former state; pictures that stay the same keep their elements. */
 function exchange(slide, html) {
