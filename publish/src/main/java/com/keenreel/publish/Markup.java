@@ -264,7 +264,7 @@ final class Markup {
                     "arrow arrow-previous", spoken.say(Phrase.PREVIOUS), "arrow-previous", Shapes.previous(way)));
             frame.appendChild(control("arrow arrow-next", spoken.say(Phrase.NEXT), "arrow-next", Shapes.next(way)));
         }
-        if (anywhere(Options.DOTS) && most > 1) {
+        if (Arrays.stream(SetUp.values()).anyMatch(layout::hasDots)) {
             Element dots =
                     frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
             for (int n = 1; n <= most; n++) {

@@ -104,6 +104,12 @@ class PublishTest {
     }
 
     @Test
+    void dotsThatHaveNoRoomAnywhereAreNotInTheMarkup() {
+        assertThat(html(reel(3)).select(".dot")).hasSize(3);
+        assertThat(html(reel(200)).select(".dot")).isEmpty();
+    }
+
+    @Test
     void aPressOpensTheLargerViewWhereItFollowsNoLink() {
         Reel reel = choose(reel(3), Options.LARGER, null, true);
         Slide first = reel.slides().get(0);

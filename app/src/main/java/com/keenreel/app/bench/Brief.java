@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Direction;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
@@ -164,10 +165,12 @@ public final class Brief {
                             + layout.stops(SetUp.valueOf(without.get(0).toUpperCase(Locale.ROOT)))
                             + " dots; they are left out.");
         }
+        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
         boolean larger = reel.choices().get(Options.LARGER)
                 || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
         speech(Arrays.stream(Phrase.values())
                 .filter(phrase -> larger || !phrase.isOfLargerView())
+                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
                 .toArray(Phrase[]::new));
         column("Steering");
     }

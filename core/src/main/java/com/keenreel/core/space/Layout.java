@@ -101,10 +101,14 @@ public final class Layout {
         return step(setUp).times(reel.direction().sign());
     }
 
+    /** Whether dots stand in that set-up: they are asked for, and there is room for them. */
+    public boolean hasDots(SetUp setUp) {
+        return new Controls(reel, setUp, stops(setUp)).dots();
+    }
+
     /** True when dots were asked for but too many stops leave no room for them in that set-up. */
     public boolean dotsLeftOut(SetUp setUp) {
-        Controls controls = new Controls(reel, setUp, stops(setUp));
-        return reel.choices().get(Options.DOTS, setUp) && stops(setUp) > 1 && !controls.dots();
+        return reel.choices().get(Options.DOTS, setUp) && stops(setUp) > 1 && !hasDots(setUp);
     }
 
     /**
