@@ -51,10 +51,12 @@ const bench = {
       else if (drawn.get(id) !== html) replace(part, id, html);
       drawn.set(id, html);
     }
-    order.drawn();
-    sheet.drawn();
-    if (answer.parts.order) order.tray.draw();
-    line.draw();
+    if (answer.parts.order) {
+      order.drawn();
+      order.tray.draw();
+    }
+    if (answer.parts.band) sheet.drawn();
+    if (answer.parts.line) line.draw();
     if (answer.fragment) wall.show(answer.fragment, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();
   },

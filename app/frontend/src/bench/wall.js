@@ -84,8 +84,11 @@ export class Wall {
   }
 
   #describe(place, { page, slot, left, height, said }) {
-    Object.assign(place.dataset, { page, slot, left, height });
-    place.querySelector('.said').textContent = said;
+    const words = place.querySelector('.said');
+    const size = { page, slot, left, height };
+    if (words.textContent === said && Object.entries(size).every(([name, px]) => Number(place.dataset[name]) === px)) return;
+    Object.assign(place.dataset, size);
+    words.textContent = said;
     place.querySelector('[data-page-width]').textContent = Math.round(page);
   }
 

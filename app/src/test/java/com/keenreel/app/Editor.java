@@ -2,7 +2,9 @@ package com.keenreel.app;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
@@ -147,6 +149,11 @@ public final class Editor implements AutoCloseable {
         return new Made(name, send("POST", "/reels", request).path("id").asString());
     }
 
+    /** A screen of a bench's wall: 0 for the phone, 1 for the tablet, 2 for the desk. */
+    public static FrameLocator screen(Page bench, int which) {
+        return bench.frameLocator(".screen >> nth=" + which + " >> iframe");
+    }
+
     /** A reel that was made. */
     public final class Made {
         public final String name;
@@ -187,6 +194,16 @@ public final class Editor implements AutoCloseable {
 
         public Made say(String slide, String field, String text) {
             return edit("{'kind':'say','slide':'" + slide + "','field':'" + field + "','text':'" + text + "'}");
+        }
+
+        /** Its bench, once all three screens run it and everything is stored. */
+        public Page bench() {
+            Page page = open("/reels/" + id);
+            for (int i = 0; i < 3; i++) {
+                PlaywrightAssertions.assertThat(screen(page, i).locator(".run")).hasCount(1);
+            }
+            PlaywrightAssertions.assertThat(page.locator("[data-stored]")).hasText("stored");
+            return page;
         }
 
         /** Publishes it: {publication, slug, address, element, frame}. */

@@ -33,16 +33,6 @@ class SessionTest {
                 name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
     }
 
-    private Page bench(Made reel) {
-        Page page = editor.open("/reels/" + reel.id);
-        for (int i = 0; i < 3; i++) {
-            assertThat(page.frameLocator(".screen >> nth=" + i + " >> iframe").locator(".run"))
-                    .hasCount(1);
-        }
-        stored(page);
-        return page;
-    }
-
     private static void stored(Page page) {
         assertThat(page.locator("[data-stored]")).hasText("stored");
     }
@@ -70,7 +60,7 @@ class SessionTest {
     void fortyEditsAreUndoneToTheStartAndRedoneToTheEndBesideAnotherWindow() throws Exception {
         Made reel = made("Forty edits");
         List<String> slides = reel.slides();
-        Page page = bench(reel);
+        Page page = reel.bench();
         JsonNode start = document(reel);
         Random random = new Random(7);
         for (int i = 0; i < EDITS; i++) {
@@ -141,7 +131,7 @@ class SessionTest {
         Made reel =
                 editor.make("Edited while publishing", "banner", "full", "banner-kiln-glow.jpg", "commission-07.jpg");
         Page publish = editor.open("/reels/" + reel.id + "/publish");
-        Page page = bench(reel);
+        Page page = reel.bench();
         publish.getByText("Publish", new Page.GetByTextOptions().setExact(true))
                 .last()
                 .click();
@@ -174,7 +164,7 @@ class SessionTest {
     void theWallAfterManyEditsShowsWhatTheAddressShows() {
         Made reel = made("Patched wall");
         reel.publish(); // from then on the wall shows the files that visitors get
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator(".card").nth(1).click();
         page.locator("[data-say=title]").fill("Patched <words> & more");
         page.locator("[data-say=title]").blur();
@@ -242,7 +232,7 @@ class SessionTest {
     @Test
     void anExchangedPictureComesBackByUndoWithItsWords() {
         Made reel = made("Exchanged");
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator(".card").first().click();
         page.locator("[data-say=title]").fill("Kept words");
         page.locator("[data-say=title]").blur();
@@ -265,7 +255,7 @@ class SessionTest {
     void phoneShowsAnotherPictureAndNothingElseDoes() {
         editor.picture("commission-06.jpg");
         Made reel = made("Another on phone");
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator(".card").first().click();
         page.locator("[data-do=instead][data-set-up=phone]").click();
         page.locator("#pick [data-name='commission-06.jpg']").click();

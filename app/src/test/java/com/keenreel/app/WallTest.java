@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -28,25 +27,12 @@ class WallTest {
                 name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
     }
 
-    private Page bench(Made reel) {
-        Page page = editor.open("/reels/" + reel.id);
-        for (int i = 0; i < 3; i++) {
-            assertThat(screen(page, i).locator(".run")).hasCount(1);
-        }
-        assertThat(page.locator("[data-stored]")).hasText("stored");
-        return page;
-    }
-
-    private static FrameLocator screen(Page page, int i) {
-        return page.frameLocator(".screen >> nth=" + i + " >> iframe");
-    }
-
     @Test
     void allScreensShowTheSameMoment() {
-        Page page = bench(banner("Moment"));
+        Page page = banner("Moment").bench();
         page.locator(".card").nth(1).click();
         for (int i = 0; i < 3; i++) {
-            assertThat(screen(page, i).locator(".slide-2.now")).hasCount(1);
+            assertThat(Editor.screen(page, i).locator(".slide-2.now")).hasCount(1);
         }
         assertThat(page.locator("[data-at]")).hasText("2");
         assertThat(page.locator("[data-into]")).hasText("5.8 s");
@@ -58,7 +44,7 @@ class WallTest {
         assertThat(into).isBetween(6.2, 8.5);
         List<Object> times = new ArrayList<>();
         for (int i = 0; i < 3; i++) {
-            times.add(screen(page, i)
+            times.add(Editor.screen(page, i)
                     .locator(".frame")
                     .evaluate("(frame) => Math.round(frame.getAnimations()[0].currentTime)"));
         }
@@ -69,11 +55,11 @@ class WallTest {
     @Test
     void cropsTargetsAndTheOrderOfTheKeyboardAreLaidOverThePages() {
         Made reel = banner("Overlays").choose("shape.ratio", "desk", "3:2");
-        Page page = bench(reel);
-        Locator desk = screen(page, 2).locator("body > svg");
+        Page page = reel.bench();
+        Locator desk = Editor.screen(page, 2).locator("body > svg");
         page.locator("[data-over=crop]").click();
         assertThat(desk).containsText("nothing cut off"); // the picture is 3:2 too
-        assertThat(screen(page, 0).locator("body > svg")).containsText("% cut off");
+        assertThat(Editor.screen(page, 0).locator("body > svg")).containsText("% cut off");
         page.locator("[data-over=crop]").click();
         page.locator("[data-over=targets]").click();
         assertThat(desk).containsText("44 × 44");
@@ -91,8 +77,8 @@ class WallTest {
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
         Made reel = banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");
-        Page page = bench(reel);
-        screen(page, 2).locator(".slide-1 .button").click();
+        Page page = reel.bench();
+        Editor.screen(page, 2).locator(".slide-1 .button").click();
         assertThat(page.locator(".sheet-head")).containsText("Slide 1");
         assertThat(page.locator(".card").nth(0)).hasAttribute("aria-pressed", "true");
         assertThat(page).hasURL(Running.application().origin() + "/reels/" + reel.id);
@@ -102,7 +88,7 @@ class WallTest {
     @Test
     void aControlShowsItsEffectWhileItIsTurnedAndStoresOnceItRests() {
         Made reel = banner("Turned");
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator("[data-key='word-set-look-corners-all']").click();
         Locator range = page.locator(".control-panel:popover-open input[type=range]");
         List<String> stored = new ArrayList<>();
@@ -114,7 +100,7 @@ class WallTest {
         range.dispatchEvent("pointerdown");
         range.evaluate(
                 "(range) => { for (let value = 1; value <= 24; value += 1) { range.value = value; range.dispatchEvent(new Event('input', { bubbles: true })); } }");
-        Locator crop = screen(page, 2).locator(".slide.now .crop");
+        Locator crop = Editor.screen(page, 2).locator(".slide.now .crop");
         assertThat(crop).hasCSS("border-radius", "24px");
         assertThat(stored).as("while it is turned").isEmpty();
         range.evaluate("(range) => range.dispatchEvent(new Event('change', { bubbles: true }))");
@@ -135,7 +121,7 @@ class WallTest {
     @Test
     void wordsSurviveALostConnectionAndAreSentOnce() {
         Made reel = banner("Lost");
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator(".card").nth(0).click();
         Locator title = page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
         page.route("**/edits", Route::abort);
@@ -158,7 +144,7 @@ class WallTest {
     void twoWindowsKeepBothEditsAndAreShownBothWords() {
         Made reel = banner("Two windows");
         String slide = reel.slides().get(0);
-        Page mine = bench(reel);
+        Page mine = reel.bench();
         mine.locator(".card").nth(0).click();
         assertThat(mine.locator(".sheet-head")).isVisible();
         mine.route("**/state", Route::abort); // it is not told in time
@@ -179,7 +165,7 @@ class WallTest {
     @Test
     void aHoldIsDraggedAtItsEdgeInHalfSeconds() {
         Made reel = banner("Edge");
-        Page page = bench(reel);
+        Page page = reel.bench();
         var edge = page.locator("[data-edge]").nth(0).boundingBox();
         page.mouse().move(edge.x + edge.width / 2, edge.y + 30);
         page.mouse().down();
@@ -210,12 +196,12 @@ class WallTest {
                     .append("'}},'before':null}");
         }
         reel.edit("{'kind':'several','edits':[" + edits + "]}");
-        Page page = bench(reel);
+        Page page = reel.bench();
         assertThat(page.locator(".card")).hasCount(200);
         page.locator(".card").nth(150).focus();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".sheet-head")).containsText("Slide 152");
-        assertThat(screen(page, 0).locator(".slide-152.now")).hasCount(1);
+        assertThat(Editor.screen(page, 0).locator(".slide-152.now")).hasCount(1);
         page.locator(".card").nth(151).press("+");
         assertThat(page.locator(".card .figure").nth(151)).hasText("5.5 s");
         assertThat(page.locator(".card").nth(151)).isFocused();
@@ -230,39 +216,39 @@ class WallTest {
                 "/pictures/" + id + "/words",
                 "{\"title\":\"Target square\",\"caption\":\"\",\"alt\":\"Black rings\"}");
         Made reel = editor.make("From the picture", "banner", "full", "plate-03-target-square.jpg");
-        Page page = bench(reel);
-        assertThat(screen(page, 2).locator(".title")).hasText("Target square");
+        Page page = reel.bench();
+        assertThat(Editor.screen(page, 2).locator(".title")).hasText("Target square");
         page.locator(".card").nth(0).click();
         page.locator("[data-do=say-nothing][data-field=title]").click();
-        assertThat(screen(page, 2).locator(".title")).hasCount(0);
+        assertThat(Editor.screen(page, 2).locator(".title")).hasCount(0);
         page.locator("[data-do=say-as-picture][data-field=title]").click();
-        assertThat(screen(page, 2).locator(".title")).hasText("Target square");
+        assertThat(Editor.screen(page, 2).locator(".title")).hasText("Target square");
         assertThat(editor.problems()).isEmpty();
     }
 
     @Test
     void anyWidthJoinsTheWallAndEachPageCanBeEnlarged() {
         Made reel = banner("Any width").choose("shape.ratio", "tablet", "2:1");
-        Page page = bench(reel);
+        Page page = reel.bench();
         assertThat(page.locator(".stretch")).hasText(new String[] {
             "phone set-up 280 to 599", "tablet set-up 600 to 1023", "desk set-up 1024 to 2560"
         });
         Locator grip = page.locator(".width-line input");
         grip.fill("700");
         assertThat(page.locator(".screen.another .said")).hasText("reel 700 × 350 · tablet set-up");
-        assertThat(screen(page, 3).locator(".run")).hasCount(1);
-        assertThat(screen(page, 3)
+        assertThat(Editor.screen(page, 3).locator(".run")).hasCount(1);
+        assertThat(Editor.screen(page, 3)
                         .locator(".frame")
                         .evaluate("frame => Math.round(frame.getBoundingClientRect().height)"))
                 .isEqualTo(350);
         grip.press("ArrowRight");
         assertThat(page.locator("[data-any]")).hasText("701");
         page.locator(".card").nth(1).click();
-        assertThat(screen(page, 3).locator(".slide-2.now")).hasCount(1);
+        assertThat(Editor.screen(page, 3).locator(".slide-2.now")).hasCount(1);
         page.locator("[data-do=brief]").click();
 
         page.reload();
-        assertThat(screen(page, 3).locator(".run")).hasCount(1);
+        assertThat(Editor.screen(page, 3).locator(".run")).hasCount(1);
         reel.choose("shape.ratio", "tablet", "1:1");
         page.locator(".card").nth(0).press("+"); // any edit of this window draws what others did
         assertThat(page.locator(".screen.another .said")).hasText("reel 701 × 701 · tablet set-up");
@@ -284,7 +270,7 @@ class WallTest {
                 banner("Lends its set-up").choose("shape.ratio", null, "3:1").choose("motion.hold", null, "7");
         other.say(other.slides().get(0), "title", "Lent");
         Made reel = banner("Borrows");
-        Page page = bench(reel);
+        Page page = reel.bench();
         page.locator(".card").nth(0).focus();
         page.keyboard().press("Control+c");
         page.keyboard().press("Control+v");
@@ -297,11 +283,11 @@ class WallTest {
 
         page.locator("[data-take-over]").selectOption(other.id);
         assertThat(page.locator("[data-key='word-set-shape-ratio-all']")).hasText("3:1");
-        assertThat(screen(page, 2).locator(".run")).hasCount(1);
+        assertThat(Editor.screen(page, 2).locator(".run")).hasCount(1);
         page.locator("[data-do=undo]").click();
         assertThat(page.locator("[data-key='word-set-shape-ratio-all']")).not().hasText("3:1");
 
-        Page elsewhere = bench(other);
+        Page elsewhere = other.bench();
         elsewhere.evaluate(
                 "() => localStorage.setItem('copied slides', JSON.stringify({from: '" + reel.id + "', slides: ['"
                         + reel.slides().get(0) + "', '" + reel.slides().get(1) + "']}))");
@@ -317,7 +303,7 @@ class WallTest {
 
     @Test
     void aControlSaysWhatItWouldDoAndTheBriefIsCopiedAsText() {
-        Page page = bench(banner("Says what it would do"));
+        Page page = banner("Says what it would do").bench();
         page.locator("[data-key='word-set-shape-ratio-all']").click();
         page.locator(".control-panel:popover-open input").first().fill("1:1");
         assertThat(page.locator(".control-panel:popover-open [data-effect]"))

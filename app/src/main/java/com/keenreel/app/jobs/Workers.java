@@ -6,6 +6,7 @@ import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.app.store.VersionStore;
 import com.keenreel.imaging.Darkroom;
 import com.keenreel.imaging.Darkroom.Seen;
 import com.keenreel.imaging.Received;
@@ -35,6 +36,7 @@ public class Workers implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Workers.class);
 
     private final PictureStore pictures;
+    private final VersionStore versions;
     private final JobStore jobs;
     private final ContentFiles files;
     private final Object bell = new Object();
@@ -42,8 +44,9 @@ public class Workers implements SmartLifecycle {
     private final List<Thread> threads = new ArrayList<>();
     private volatile boolean running;
 
-    Workers(PictureStore pictures, JobStore jobs, ContentFiles files) {
+    Workers(PictureStore pictures, VersionStore versions, JobStore jobs, ContentFiles files) {
         this.pictures = pictures;
+        this.versions = versions;
         this.jobs = jobs;
         this.files = files;
     }
@@ -61,12 +64,12 @@ public class Workers implements SmartLifecycle {
      * @return the version, ready or failed; still waiting when the time was not enough
      */
     public Version await(long id, Duration most) {
-        if (pictures.version(id).state() == State.WAITING) {
+        if (versions.version(id).state() == State.WAITING) {
             jobs.hurry(id);
             ring();
-            until(() -> pictures.version(id).state() != State.WAITING, most);
+            until(() -> versions.version(id).state() != State.WAITING, most);
         }
-        return pictures.version(id);
+        return versions.version(id);
     }
 
     /** Waits until that is so, looking whenever work was done; returns whether it is so in the end. */
@@ -137,14 +140,14 @@ public class Workers implements SmartLifecycle {
     /** A picture that cannot be looked at has failed; one that is merely not made wider is as good as before. */
     private void fail(JobStore.Job job, String why) {
         if (job.widths().isEmpty()) {
-            pictures.fail(job.version(), why);
+            versions.fail(job.version(), why);
         } else {
             jobs.giveUp(job, why);
         }
     }
 
     private void make(JobStore.Job job) throws InterruptedException {
-        Version version = pictures.version(job.version());
+        Version version = versions.version(job.version());
         int memory = memory(version);
         room.acquire(memory);
         try {
@@ -153,9 +156,9 @@ public class Workers implements SmartLifecycle {
             if (job.widths().isEmpty()) {
                 Darkroom.Made made = Darkroom.look(file, version.adjustment(), credit);
                 Seen seen = made.seen();
-                pictures.finish(version.id(), kept(made.renditions()), seen, files.put(seen.copy()));
+                versions.finish(version.id(), kept(made.renditions()), seen, files.put(seen.copy()));
             } else {
-                pictures.finish(job, kept(Darkroom.more(file, version.adjustment(), job.widths(), credit)));
+                versions.finish(job, kept(Darkroom.more(file, version.adjustment(), job.widths(), credit)));
             }
         } catch (Refused refused) {
             fail(job, String.valueOf(refused.getMessage()));

@@ -9,6 +9,7 @@ import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.reel.FitKind;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
@@ -45,6 +46,7 @@ class PictureSheetController {
     private static final DateTimeFormatter TAKEN = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final PictureStore pictures;
+    private final VersionStore versions;
     private final SetStore sets;
     private final ReelStore reels;
     private final ContentFiles files;
@@ -53,12 +55,14 @@ class PictureSheetController {
 
     PictureSheetController(
             PictureStore pictures,
+            VersionStore versions,
             SetStore sets,
             ReelStore reels,
             ContentFiles files,
             Workers workers,
             ByItself byItself) {
         this.pictures = pictures;
+        this.versions = versions;
         this.sets = sets;
         this.reels = reels;
         this.files = files;
@@ -151,8 +155,8 @@ class PictureSheetController {
     }
 
     private List<Former> versions(StoredPicture picture) {
-        List<Former> versions = new ArrayList<>();
-        for (Map.Entry<Version, Long> one : pictures.versions(picture.id())) {
+        List<Former> all = new ArrayList<>();
+        for (Map.Entry<Version, Long> one : versions.versions(picture.id())) {
             Version version = one.getKey();
             if (version.state() == StoredPicture.State.FAILED) {
                 continue;
@@ -161,14 +165,14 @@ class PictureSheetController {
             String how = adjustment.equals(Adjustment.NONE)
                     ? ""
                     : (adjustment.quarters() == 0 ? "" : ", turned") + (adjustment.isTrimmed() ? ", trimmed" : "");
-            versions.add(new Former(
+            all.add(new Former(
                     version.id(),
                     WHEN.format(Instant.ofEpochMilli(one.getValue()).atZone(ZoneId.systemDefault())) + ", "
                             + version.width() + " × " + version.height() + how,
                     Shelf.thumbnail(version),
                     version.id() == picture.version().id()));
         }
-        return versions;
+        return all;
     }
 
     /** Chooses the focal point: {@code {x, y}}; nothing takes it back to the calculated one. */
@@ -178,7 +182,7 @@ class PictureSheetController {
         FocalPoint chosen = said.has("x")
                 ? new FocalPoint(said.path("x").asDouble(), said.path("y").asDouble())
                 : null;
-        return changed(pictures.focus(new PictureId(id), chosen));
+        return changed(versions.focus(new PictureId(id), chosen));
     }
 
     /** Turns and trims: {@code {quarters, left, top, right, bottom}}. */
@@ -193,7 +197,7 @@ class PictureSheetController {
                 said.path("top").asDouble(0),
                 said.path("right").asDouble(0),
                 said.path("bottom").asDouble(0));
-        return changed(pictures.adjust(picture, Received.look(files.read(now.sha256())), adjustment));
+        return changed(versions.adjust(picture, Received.look(files.read(now.sha256())), adjustment));
     }
 
     /** Shows an earlier version again: {@code {version}}. */
@@ -201,7 +205,7 @@ class PictureSheetController {
     @ResponseBody
     Shown bringBack(@PathVariable String id, @RequestBody JsonNode said) {
         return changed(
-                pictures.bringBack(new PictureId(id), said.path("version").asLong(0)));
+                versions.bringBack(new PictureId(id), said.path("version").asLong(0)));
     }
 
     private Shown changed(StoredPicture picture) {

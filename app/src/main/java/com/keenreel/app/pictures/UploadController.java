@@ -7,6 +7,7 @@ import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Made;
+import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Received;
@@ -32,12 +33,15 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 class UploadController {
     private final PictureStore pictures;
+    private final VersionStore versions;
     private final ContentFiles files;
     private final Workers workers;
     private final ByItself byItself;
 
-    UploadController(PictureStore pictures, ContentFiles files, Workers workers, ByItself byItself) {
+    UploadController(
+            PictureStore pictures, VersionStore versions, ContentFiles files, Workers workers, ByItself byItself) {
         this.pictures = pictures;
+        this.versions = versions;
         this.files = files;
         this.workers = workers;
         this.byItself = byItself;
@@ -77,7 +81,7 @@ class UploadController {
     @ResponseBody
     ResponseEntity<Object> replace(@PathVariable String id, HttpServletRequest request) throws IOException {
         PictureId picture = new PictureId(id);
-        ResponseEntity<Object> answer = taken(request, (file, sha256) -> pictures.replace(picture, file, sha256));
+        ResponseEntity<Object> answer = taken(request, (file, sha256) -> versions.replace(picture, file, sha256));
         byItself.look();
         return answer;
     }
@@ -122,7 +126,7 @@ class UploadController {
     @GetMapping("/pictures/versions/{version}/{width}.{extension:webp|svg}")
     ResponseEntity<byte[]> file(@PathVariable long version, @PathVariable int width, @PathVariable String extension) {
         workers.await(version, Duration.ofSeconds(60));
-        Made made = pictures.made(version).stream()
+        Made made = versions.made(version).stream()
                 .filter(one -> one.width() == width && one.format().extension().equals(extension))
                 .findFirst()
                 .orElseThrow(() -> new NotThere("There is no such file."));

@@ -2,10 +2,10 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.store.JobStore;
-import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -30,12 +30,12 @@ class Prints {
     /** How many widths of a picture are published at most. */
     private static final int WIDTHS = 6;
 
-    private final PictureStore pictures;
+    private final VersionStore versions;
     private final JobStore jobs;
     private final Workers workers;
 
-    Prints(PictureStore pictures, JobStore jobs, Workers workers) {
-        this.pictures = pictures;
+    Prints(VersionStore versions, JobStore jobs, Workers workers) {
+        this.versions = versions;
         this.jobs = jobs;
         this.workers = workers;
     }
@@ -78,7 +78,7 @@ class Prints {
      * @throws Refusal when some are not made
      */
     Map<PictureId, List<Made>> files(Shelf shelf, Map<PictureId, List<Integer>> widths) {
-        Map<Long, List<Made>> made = pictures.made(shelf.versions().values());
+        Map<Long, List<Made>> made = versions.made(shelf.versions().values());
         Map<PictureId, List<Made>> files = new LinkedHashMap<>();
         widths.forEach((picture, own) -> {
             Version version = shelf.version(picture);
@@ -134,7 +134,7 @@ class Prints {
     private Progress look(Reel reel, Shelf shelf, Facts facts, Asking asking) {
         Map<PictureId, List<Integer>> widths = widths(reel, shelf, facts);
         Map<Long, List<Made>> made =
-                pictures.made(new HashSet<>(shelf.versions().values()));
+                versions.made(new HashSet<>(shelf.versions().values()));
         int ready = 0;
         for (Map.Entry<PictureId, List<Integer>> one : widths.entrySet()) {
             Version version = shelf.version(one.getKey());

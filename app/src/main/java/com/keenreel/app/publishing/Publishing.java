@@ -11,6 +11,7 @@ import com.keenreel.app.store.Published;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.BySetUp;
 import com.keenreel.core.reel.Options;
@@ -52,6 +53,7 @@ import org.springframework.stereotype.Component;
 public class Publishing {
 
     private final PictureStore pictures;
+    private final VersionStore versions;
     private final PublicationStore publications;
     private final Prints prints;
     private final Workers workers;
@@ -61,12 +63,14 @@ public class Publishing {
 
     Publishing(
             PictureStore pictures,
+            VersionStore versions,
             PublicationStore publications,
             Prints prints,
             Workers workers,
             ContentFiles files,
             PublicAddress publicAddress) {
         this.pictures = pictures;
+        this.versions = versions;
         this.publications = publications;
         this.prints = prints;
         this.workers = workers;
@@ -97,14 +101,14 @@ public class Publishing {
     }
 
     private Shelf frozen(Reel reel, Published live) {
-        Map<PictureId, Version> versions = new LinkedHashMap<>();
+        Map<PictureId, Version> shown = new LinkedHashMap<>();
         reel.pictures().forEach(picture -> {
             Long version = live.versions().get(picture);
             if (version != null) {
-                versions.put(picture, pictures.version(version));
+                shown.put(picture, versions.version(version));
             }
         });
-        return shelf(reel).frozen(versions);
+        return shelf(reel).frozen(shown);
     }
 
     /** A reel as it is stored, as visitors would meet it today. */
@@ -290,7 +294,7 @@ public class Publishing {
         Reel published = shown.withSlot(reel.reel().slot());
         Shelf shelf = frozen(published, live);
         Set<String> own = live.files().stream().map(Published.File::sha256).collect(Collectors.toSet());
-        Map<Long, List<Made>> made = pictures.made(shelf.versions().values());
+        Map<Long, List<Made>> made = versions.made(shelf.versions().values());
         Map<PictureId, List<Made>> files = new LinkedHashMap<>();
         published
                 .pictures()

@@ -24,12 +24,14 @@ class JobStoreTest {
 
     private JobStore jobs;
     private PictureStore pictures;
+    private VersionStore versions;
 
     @BeforeEach
     void open() {
         DSLContext sql = Database.made(folder);
         jobs = new JobStore(sql);
         pictures = new PictureStore(sql);
+        versions = new VersionStore(sql);
     }
 
     private long picture(String name) throws Exception {
@@ -69,8 +71,8 @@ class JobStoreTest {
         Job first = taken();
         assertThat(first.widths()).as("hurried with the rest").containsExactly(8, 12);
         assertThat(taken().widths()).containsExactly(16);
-        pictures.finish(first, List.of(new Made(8, Format.WEBP, "a", 1), new Made(12, Format.WEBP, "b", 1)));
-        assertThat(pictures.made(one)).extracting(Made::width).containsExactly(8, 12);
+        versions.finish(first, List.of(new Made(8, Format.WEBP, "a", 1), new Made(12, Format.WEBP, "b", 1)));
+        assertThat(versions.made(one)).extracting(Made::width).containsExactly(8, 12);
         assertThat(jobs.undone()).isEqualTo(2);
     }
 
