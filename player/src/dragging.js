@@ -1,6 +1,6 @@
 // Moving by a finger or a dragged pointer. A press that has become a drag never presses a link.
 const ENOUGH = 6; // px before a press counts as a drag
-const TURN = 40; // px after which a single changes
+export const TURN = 40; // px after which one picture gives way to the next
 
 export class Dragging {
   constructor(piece) {

@@ -1,6 +1,7 @@
 // The larger view: a pressed picture as large as the window, with its own arrows, keys, swipe and size.
+import { TURN } from './dragging.js';
+
 const SIZES = ['whole', 'fill', 'original'];
-const TURN = 40; // px after which a swipe goes to the next picture
 
 export class Larger {
   constructor(piece) {

@@ -94,7 +94,7 @@ export class Brief {
       const newest = this.asked.get(panel) === asked;
       if (newest) this.asked.delete(panel);
       if (!stored) {
-        this.#mark(panel, this.#holds(panel));
+        if (newest) this.#mark(panel, this.#holds(panel));
         return;
       }
       this.#refused(panel)('');

@@ -283,7 +283,7 @@ final class Markup {
                 .anyMatch(setUp -> material.reel().choices().get(option, setUp));
     }
 
-    static Element control(String classes, String label, String box, Element... shapes) {
+    private static Element control(String classes, String label, String box, Element... shapes) {
         Element button = new Element("button")
                 .attr("class", classes)
                 .attr("type", "button")
