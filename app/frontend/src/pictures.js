@@ -16,6 +16,10 @@ const HELD = 60;
 let coming = [];
 let placed = [];
 
+/** The look at the page that is under way, and whether something has changed since it was begun. */
+let looking;
+let stale = false;
+
 /** A look at a file before it is sent: an address for it, and width to height; nothing when browsers cannot show it. */
 function glance(file) {
   const image = new Image();
@@ -66,7 +70,7 @@ const incoming = () => ({
     if (folder) await send('POST', '/pictures/sets', { name: folder, pictures });
     else if (this.set) await send('PUT', `/pictures/sets/${this.set}`, { add: pictures });
     coming = coming.filter(({ file }) => !brought.has(file));
-    return this.done ? this.refresh() : undefined;
+    return this.refresh();
   },
   count() {
     this.here = this.$refs.files.querySelectorAll('.done').length;
@@ -281,8 +285,24 @@ const page = () => ({
   async change(method, address, body) {
     if (await this.tell(method, address, body)) await this.refresh();
   },
-  /** The same page as it is now; what is chosen stays chosen as far as it is still shown. */
-  async refresh() {
+  /** The page as it is now. One look follows another, so that none that was begun earlier is drawn over a later one. */
+  refresh() {
+    stale = true;
+    looking ??= this.lookAgain();
+    return looking;
+  },
+  async lookAgain() {
+    try {
+      while (stale) {
+        stale = false;
+        await this.look();
+      }
+    } finally {
+      looking = undefined;
+    }
+  },
+  /** Fetches the page anew; what is chosen stays chosen as far as it is still shown. */
+  async look() {
     const held = coming.filter(({ preview }) => preview);
     const address = new URL(location.href);
     if (held.length) address.searchParams.set('coming', held.map(({ ratio }) => ratio.toFixed(4)).join());

@@ -146,9 +146,10 @@ export class Edits {
     }
   }
 
-  /** Draws the bench as it is stored now. */
+  /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile. */
   async refresh() {
-    this.#taken(await send('GET', this.#now('parts')));
+    const answer = await send('GET', this.#now('parts'));
+    if (answer.revision >= this.revision) this.#taken(answer);
   }
 
   /**

@@ -152,11 +152,28 @@ class GatheringTest {
         page.navigate(Running.application().origin() + "/pictures?q=heap&used=no");
         assertThat(page.locator(".rows figure")).hasCount(24);
 
-        // two more files come into the set
+        // two more files come into the set; what the page saw while they came in reaches it late
         page.locator(".set-list a:has-text('The heap')").click();
+        page.evaluate("""
+                () => {
+                  const { fetch } = window;
+                  window.fetch = async (address, ...more) => {
+                    const answer = await fetch(address, ...more);
+                    if (`${address}`.includes('coming=')) {
+                      await new Promise((done) => setTimeout(done, 2000));
+                      setTimeout(() => (document.body.dataset.late = ''), 500);
+                    }
+                    return answer;
+                  };
+                  const { send } = XMLHttpRequest.prototype;
+                  XMLHttpRequest.prototype.send = function (body) {
+                    setTimeout(() => send.call(this, body), 1000);
+                  };
+                }""");
         page.locator(".library-head input[type=file]").setInputFiles(new FilePayload[] {
             file("heap-00a.jpeg", tile("jpeg", 501, 500, 400)), file("heap-00b.jpeg", tile("jpeg", 502, 500, 400))
         });
+        assertThat(page.locator("[data-late]")).hasCount(1);
         assertThat(page.locator(".rows figure[data-picture]")).hasCount(38);
         assertThat(page.locator(".rows .coming")).hasCount(0);
         assertThat(reel.slides()).hasSize(12);

@@ -150,6 +150,7 @@ class LargerViewTest {
     void fromAFrameItTakesTheWholeScreenAndGivesItBack() {
         Page page = page(reel("Larger, frame", "banner"), "frame");
         FrameLocator inside = page.frameLocator("iframe");
+        assertThat(inside.locator(".run")).hasCount(1); // before it runs, the press leads to the picture
         inside.locator(".slide-1 .larger").click();
         page.waitForFunction("document.fullscreenElement?.nodeName === 'IFRAME'");
         assertThat(inside.locator(".told")).containsText("Slide 1 of 4");
