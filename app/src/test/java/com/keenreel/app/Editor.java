@@ -206,6 +206,13 @@ public final class Editor implements AutoCloseable {
             return page;
         }
 
+        /** Publishes it and opens its address, once it runs there. */
+        public Page live() {
+            Page page = open(publish().path("address").asString());
+            PlaywrightAssertions.assertThat(page.locator(".run")).hasCount(1);
+            return page;
+        }
+
         /** Publishes it: {publication, slug, address, element, frame}. */
         public JsonNode publish() {
             return send("POST", "/reels/" + id + "/publication", "{}");

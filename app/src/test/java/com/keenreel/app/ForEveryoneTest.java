@@ -31,12 +31,6 @@ class ForEveryoneTest {
         editor.close();
     }
 
-    private Page open(Made reel) {
-        Page page = editor.open(reel.publish().path("address").asString());
-        assertThat(page.locator("keen-reel .run")).hasCount(1);
-        return page;
-    }
-
     private Made banner(String name) {
         Made reel = editor.make(
                 name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
@@ -46,7 +40,7 @@ class ForEveryoneTest {
 
     @Test
     void saysWhatItIsAndWhereOneStands() {
-        Page page = open(banner("Said"));
+        Page page = banner("Said").live();
         Locator reel = page.getByRole(
                 com.microsoft.playwright.options.AriaRole.REGION, new Page.GetByRoleOptions().setName("Said"));
         assertThat(reel).hasAttribute("aria-roledescription", "carousel");
@@ -90,7 +84,7 @@ class ForEveryoneTest {
         assertThat(bench.locator(".control-panel:popover-open .problem")).containsText("Keep {n} and {count}");
         assertThat(position).hasValue("Nur ein Bild");
 
-        Page page = open(reel);
+        Page page = reel.live();
         assertThat(page.locator("html")).hasAttribute("lang", "de");
         assertThat(page.locator(".arrow-next")).hasAttribute("aria-label", "Weiter");
         assertThat(page.locator(".arrow-previous")).hasAttribute("aria-label", "Vorheriges Bild");
@@ -108,7 +102,7 @@ class ForEveryoneTest {
                 .choose("motion.autoplay", null, "false")
                 .choose("motion.transition", null, "along")
                 .choose("motion.time", null, "5");
-        Page page = open(single);
+        Page page = single.live();
         assertThat(page.locator(".reel")).hasAttribute("dir", "rtl");
         assertThat(page.locator(".arrow-next").boundingBox().x).isLessThan(100);
         page.locator(".arrow-next").click();
@@ -119,7 +113,7 @@ class ForEveryoneTest {
         assertThat(page.locator(".slide-2.now")).hasCount(1);
         assertThat(page.locator(".slide-1.coming")).hasCount(1);
 
-        Page row = open(Kinds.row(editor).choose("speech.language", null, "ar"));
+        Page row = Kinds.row(editor).choose("speech.language", null, "ar").live();
         assertThat(row.locator(".slide-2").boundingBox().x)
                 .isLessThan(row.locator(".slide-1").boundingBox().x);
         BoundingBox view = row.locator(".view").boundingBox();
@@ -131,7 +125,7 @@ class ForEveryoneTest {
         assertThat(row.locator(".slide-2.now")).hasCount(1);
         assertThat(row.locator(".slide-1.now")).hasCount(0);
 
-        Page band = open(Kinds.marquee(editor).choose("speech.language", null, "ar"));
+        Page band = Kinds.marquee(editor).choose("speech.language", null, "ar").live();
         double before = band.locator(".copy-0 .slide-1").boundingBox().x;
         band.waitForTimeout(500);
         assertThat(band.locator(".copy-0 .slide-1").boundingBox().x)
@@ -154,17 +148,18 @@ class ForEveryoneTest {
         Made reel = editor.make("Focus on " + picture, "banner", "full", picture, picture);
         String first = reel.slides().get(0);
         reel.say(first, "title", "Title").say(first, "button", "More").say(first, "link", "https://fennock.example/");
-        Page page = open(reel.choose("motion.hold", null, "60"));
+        Page page = reel.choose("motion.hold", null, "60").live();
         for (int i = 0; i < 6; i++) {
             page.keyboard().press("Tab");
             assertRing(page, picture + ", control " + i);
         }
         page.close();
-        Page pair = open(editor.make("Pair focus " + picture, "comparison", "full", picture, picture));
+        Page pair = editor.make("Pair focus " + picture, "comparison", "full", picture, picture)
+                .live();
         pair.locator(".slide-1 .handle").focus();
         pair.keyboard().press("ArrowLeft");
         assertRing(pair, picture + ", handle");
-        Page band = open(Kinds.marquee(editor));
+        Page band = Kinds.marquee(editor).live();
         for (int i = 0; i < 2; i++) {
             band.keyboard().press("Tab");
             assertRing(band, "band, control " + i);
@@ -213,7 +208,7 @@ class ForEveryoneTest {
     @Test
     void fitsNarrowWindowsAndEnlargedOnes() {
         for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
-            Page page = open(kind.getValue());
+            Page page = kind.getValue().live();
             for (int width : new int[] {320, 640}) { // 320: a phone, or 1280 px enlarged to 400 %; 640: to 200 %
                 page.setViewportSize(width, 700);
                 page.waitForTimeout(200);
@@ -231,7 +226,7 @@ class ForEveryoneTest {
                 Kinds.single(editor),
                 Kinds.row(editor),
                 banner("Below").choose("words.place", null, "below").choose("words.text-lines", null, "1"))) {
-            Page page = open(reel);
+            Page page = reel.live();
             String said = (String) page.evaluate("""
                     async () => {
                       const root = document.querySelector('keen-reel').shadowRoot;
@@ -264,7 +259,7 @@ class ForEveryoneTest {
     @Test
     void onPaperAllSlidesStandOneBelowAnother() {
         for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
-            Page page = open(kind.getValue());
+            Page page = kind.getValue().live();
             page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
             page.evaluate("() => dispatchEvent(new Event('beforeprint'))");
             page.waitForFunction(

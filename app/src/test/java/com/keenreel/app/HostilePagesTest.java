@@ -105,6 +105,16 @@ class HostilePagesTest {
             <p>Before the reel: a line of words that must not move.</p>
             """;
 
+    /** Until a page without a reel stands: its pictures, its type and what it moves by itself. */
+    private static final String SETTLE = """
+            async () => {
+              const frames = () => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
+              await document.fonts.ready;
+              await frames();
+              await Promise.all(document.getAnimations().map((animation) => animation.finished));
+              await frames();
+            }""";
+
     private final Editor editor = new Editor();
     private final Front site = new Front();
     private final Front front = new Front();
@@ -189,7 +199,7 @@ class HostilePagesTest {
         if (!hostile.act().isEmpty()) {
             without.evaluate(hostile.act());
         }
-        without.waitForTimeout(800);
+        without.evaluate(SETTLE);
         // what is scaled ends between pixels, and its last one is the reel's in part
         int edge = hostile.style().contains("scale(") ? 1 : 0;
         String difference = Pixels.difference(with, without.screenshot(), inside(place, edge));

@@ -338,7 +338,7 @@ class JourneyTest {
                             "commission-08.jpg"));
             Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
             reel.slides().forEach(slide -> reel.say(slide, "link", "https://fennock.example/commissions"));
-            Page page = editor.open(reel.publish().path("address").asString());
+            Page page = reel.live();
             assertThat(page.locator(".slide.now")).hasCount(3);
             BoundingBox second = page.locator(".slide-2").boundingBox();
             page.mouse().move(second.x + 200, second.y + 100);
@@ -373,7 +373,7 @@ class JourneyTest {
             assertThat(bench.locator(".card")).hasCount(4);
             Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
             reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
-            Page page = editor.open(reel.publish().path("address").asString());
+            Page page = reel.live();
             String left =
                     "() => document.querySelector('keen-reel').shadowRoot.querySelector('.copy-0 .slide-1').getBoundingClientRect().left";
             String timed = "() => new Promise((done) => { const left = " + left
@@ -415,7 +415,7 @@ class JourneyTest {
             assertThat(desk(bench).locator(".slide.now .label-after")).hasText("Found");
             stored(bench);
             Editor.Made reel = editor.new Made("a reel", bench.url().replaceAll(".*/", ""));
-            Page page = editor.open(reel.publish().path("address").asString());
+            Page page = reel.live();
             Locator handle = page.getByRole(AriaRole.SLIDER).first();
             assertThat(handle).hasAttribute("aria-valuenow", "50");
             handle.press("ArrowRight");

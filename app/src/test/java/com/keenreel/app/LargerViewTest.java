@@ -126,8 +126,7 @@ class LargerViewTest {
     @Test
     void itIsUsedByKeyboardAndSpeaksTheReelsLanguageFromRightToLeft() {
         Made reel = reel("Larger, Hebrew", "row").choose("speech.language", null, "he");
-        Page page = editor.open(reel.publish().path("address").asString());
-        assertThat(page.locator(".run")).hasCount(1);
+        Page page = reel.live();
         page.locator(".slide-1 .larger").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("[data-do=close]")).hasAttribute("aria-label", "סגירה");

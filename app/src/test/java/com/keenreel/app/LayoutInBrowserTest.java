@@ -41,7 +41,7 @@ class LayoutInBrowserTest {
     }
 
     private static void compare(Editor editor, String kind, Made reel, Boxes boxes) {
-        try (Page page = editor.open(reel.publish().path("address").asString())) {
+        try (Page page = reel.live()) {
             for (double width : WIDTHS) {
                 page.setViewportSize((int) Math.ceil(width), 1000);
                 page.evaluate("width => document.body.style.width = width + 'px'", width);

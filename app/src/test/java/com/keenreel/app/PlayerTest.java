@@ -34,19 +34,13 @@ class PlayerTest {
                 .choose("motion.time", null, "0.1");
     }
 
-    private Page open(Made reel) {
-        Page page = editor.open(reel.publish().path("address").asString());
-        assertThat(page.locator(".run")).hasCount(1);
-        return page;
-    }
-
     private static Locator now(Page page, int slide) {
         return page.locator(".slide-" + slide + ".now");
     }
 
     @Test
     void aBannerGoesRoundByItselfUntilItIsPaused() {
-        Page page = open(banner("Goes round"));
+        Page page = banner("Goes round").live();
         for (int slide : new int[] {2, 3, 1}) {
             assertThat(now(page, slide)).hasCount(1);
         }
@@ -68,7 +62,7 @@ class PlayerTest {
 
     @Test
     void itWaitsWhilePointedAtAndStopsWhenAVisitorTakesOver() {
-        Page page = open(banner("Waits"));
+        Page page = banner("Waits").live();
         page.mouse().move(600, 200);
         page.waitForTimeout(300);
         String before = page.locator(".slide.now").first().getAttribute("aria-label");
@@ -89,8 +83,10 @@ class PlayerTest {
 
     @Test
     void keysAndSwipesGoBothWaysAndRound() {
-        Page page = open(
-                banner("Keys").choose("motion.autoplay", null, "false").choose("motion.transition", null, "along"));
+        Page page = banner("Keys")
+                .choose("motion.autoplay", null, "false")
+                .choose("motion.transition", null, "along")
+                .live();
         page.locator(".arrow-next").focus();
         page.keyboard().press("ArrowLeft");
         assertThat(now(page, 3)).hasCount(1);
@@ -113,8 +109,10 @@ class PlayerTest {
 
     @Test
     void quickPressesAreAllCounted() {
-        Page page =
-                open(banner("Quick").choose("motion.autoplay", null, "false").choose("motion.time", null, "2"));
+        Page page = banner("Quick")
+                .choose("motion.autoplay", null, "false")
+                .choose("motion.time", null, "2")
+                .live();
         assertThat(page.locator(".run")).hasCount(1);
         page.evaluate(
                 "() => { const next = document.querySelector('keen-reel').shadowRoot.querySelector('.arrow-next'); next.click(); next.click(); }");
@@ -125,15 +123,16 @@ class PlayerTest {
 
     @Test
     void aDraggedRowSettlesWithoutJumpingBack() {
-        Page page = open(editor.make(
-                "Settles",
-                "row",
-                "full",
-                "commission-01.jpg",
-                "commission-03.jpg",
-                "commission-04.jpg",
-                "commission-07.jpg",
-                "commission-08.jpg"));
+        Page page = editor.make(
+                        "Settles",
+                        "row",
+                        "full",
+                        "commission-01.jpg",
+                        "commission-03.jpg",
+                        "commission-04.jpg",
+                        "commission-07.jpg",
+                        "commission-08.jpg")
+                .live();
         BoundingBox view = page.locator(".view").boundingBox();
         page.mouse().move(view.x + 700, view.y + 100);
         page.mouse().down();
@@ -158,7 +157,7 @@ class PlayerTest {
         Made reel = banner("Reach").choose("motion.autoplay", null, "false");
         reel.slides()
                 .forEach(slide -> reel.say(slide, "button", "More").say(slide, "link", "https://fennock.example/"));
-        Page page = open(reel);
+        Page page = reel.live();
         assertThat(page.locator(".run")).hasCount(1);
         List<String> order = new java.util.ArrayList<>();
         for (int i = 0; i < 7; i++) {
@@ -209,7 +208,7 @@ class PlayerTest {
                 "commission-04.jpg",
                 "commission-07.jpg",
                 "commission-08.jpg");
-        Page page = open(reel);
+        Page page = reel.live();
         page.setViewportSize(390, 800);
         assertThat(page.locator(".slide.now")).hasCount(1);
         page.locator(".dot-5").click();
@@ -230,7 +229,7 @@ class PlayerTest {
                         "Right", "marquee", "full", "logos/tundleby.svg", "logos/ovenwick.svg", "logos/mosscapel.svg")
                 .choose("marquee.way", null, "right")
                 .choose("marquee.speed", null, "400");
-        Page page = open(reel);
+        Page page = reel.live();
         assertThat(page.locator(".run")).hasCount(1);
         Object gaps = page.evaluate("""
                 async () => {
@@ -264,7 +263,7 @@ class PlayerTest {
                 "logos/sandreeve.svg",
                 "logos/kestow-museum.svg");
         reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
-        Page page = open(reel);
+        Page page = reel.live();
         page.setViewportSize(390, 500);
         assertThat(page.locator(".run")).hasCount(1);
         for (int i = 0; i < 5; i++) {
@@ -315,7 +314,7 @@ class PlayerTest {
     @Test
     void dotsGiveWayOnAPhoneAndLabelsToTheDivider() {
         Made reel = Kinds.pair(editor);
-        Page page = open(reel);
+        Page page = reel.live();
         page.setViewportSize(390, 900);
         assertThat(page.locator(".slide-1 .label-before")).not().isVisible();
         page.locator(".slide-1 .handle").press("End");
@@ -329,7 +328,7 @@ class PlayerTest {
     @Test
     void aPairInARowIsMovedWithinItsOwnPicture() {
         Made reel = Kinds.row(editor).choose("words.place", null, "nowhere");
-        Page page = open(reel);
+        Page page = reel.live();
         assertThat(page.locator(".slide-3 .text")).isHidden(); // the picture says something, but nowhere
         Locator handle = page.locator(".slide-3 .handle");
         handle.press("End");

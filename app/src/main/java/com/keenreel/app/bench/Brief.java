@@ -120,14 +120,21 @@ public final class Brief {
                     .text(". Goes on ")
                     .all(Options.AUTOPLAY)
                     .text(
-                            reel.choices().get(Options.AUTOPLAY)
-                                    ? ", endlessly, until a visitor takes over; it waits while pointed at."
-                                    : ".");
+                            !reel.choices().get(Options.AUTOPLAY)
+                                    ? "."
+                                    : goesOn()
+                                            ? ", endlessly, until a visitor takes over; it waits while pointed at."
+                                            : "; but all its slides are in sight, so there is nothing to go on to.");
             if (reel.slides().size() > 2) {
                 sentence().text("Slides come ").all(Options.ANEW).text(".");
             }
         }
         column("Motion");
+    }
+
+    /** Whether there is something to go on to on any screen. */
+    private boolean goesOn() {
+        return reel.movesByItself() && Arrays.stream(SetUp.values()).anyMatch(setUp -> layout.stops(setUp) > 1);
     }
 
     private void steering() {
@@ -148,7 +155,7 @@ public final class Brief {
                 .all(Options.SWIPE)
                 .text(" and ")
                 .all(Options.KEYS)
-                .text(reel.movesByItself() ? ", and a pause button." : ".");
+                .text(goesOn() ? ", and a pause button." : ".");
         sentence()
                 .text("A press ")
                 .all(Options.ANYWHERE)

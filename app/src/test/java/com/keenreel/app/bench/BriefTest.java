@@ -58,6 +58,18 @@ class BriefTest {
     }
 
     @Test
+    void whereAllIsInSightThereIsNothingToGoOnTo() {
+        assertThat(read(brief(Starter.BANNER, 1), "Motion"))
+                .contains("Goes on [by itself]; but all its slides are in sight, so there is nothing to go on to.");
+        assertThat(read(brief(Starter.BANNER, 1), "Steering"))
+                .contains("[swipe] and [keys].")
+                .doesNotContain("pause button");
+        Reel row = reel(Starter.ROW, 3);
+        row = row.withChoices(row.choices().with(Options.AUTOPLAY, null, true));
+        assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], endlessly");
+    }
+
+    @Test
     void aBannerIsSaidInSentences() {
         List<Brief.Column> brief = brief(Starter.BANNER, 5);
         assertThat(read(brief, "Shape"))
