@@ -183,13 +183,18 @@ class GatheringTest {
                 .as("what is live follows when it is published")
                 .isNotEqualTo(live);
 
-        // one that is live gets another file
+        // one that is live gets another file; a bench that shows it follows by itself
+        Page bench = reel.bench();
+        Locator first = Editor.screen(bench, 2).locator(".picture-1");
+        assertThat(first).hasAttribute("width", "500");
         String now = fragment(slug);
         page.locator(".rows figure a:has-text('heap-00a')").click();
         page.locator("[data-replace]").setInputFiles(file("better.jpeg", tile("jpeg", 777, 600, 900)));
         assertThat(page.locator(".former li")).hasCount(2);
         assertThat(page.locator(".list-head .quiet")).containsText("600 × 900");
         assertThat(fragment(slug)).as("what is live stays").isEqualTo(now);
+        assertThat(first).hasAttribute("width", "600");
+        bench.close();
         page.keyboard().press("Control+z");
         assertThat(page.locator(".list-head .quiet")).not().containsText("600 × 900");
         page.locator("[data-redo]").click();

@@ -104,6 +104,7 @@ public class PictureStore {
                         .where(PICTURE.ID.eq(saying.id().value()))
                         .execute();
             }
+            ReelStore.picturesChanged(tx, sayings.stream().map(Saying::id).toList());
         });
     }
 

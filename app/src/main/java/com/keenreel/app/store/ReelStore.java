@@ -11,10 +11,12 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import java.text.Normalizer;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
@@ -150,11 +152,25 @@ public class ReelStore {
     static void followersSee(DSLContext tx, SetId set) {
         for (StoredReel reel : new ReelStore(tx).followersOf(set)) {
             shows(tx, reel.id(), reel.reel());
-            tx.update(REEL)
-                    .set(REEL.CHANGED_AT, System.currentTimeMillis())
-                    .where(REEL.ID.eq(reel.id()))
-                    .execute();
+            changed(tx, REEL.ID.eq(reel.id()));
         }
+    }
+
+    /** After pictures have changed: the reels that show one of them look different. */
+    static void picturesChanged(DSLContext tx, Collection<PictureId> pictures) {
+        changed(
+                tx,
+                REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
+                        .from(REEL_PICTURE)
+                        .where(REEL_PICTURE.PICTURE_ID.in(
+                                pictures.stream().map(PictureId::value).toList()))));
+    }
+
+    private static void changed(DSLContext tx, Condition which) {
+        tx.update(REEL)
+                .set(REEL.CHANGED_AT, System.currentTimeMillis())
+                .where(which)
+                .execute();
     }
 
     /** The reels that follow that set. */

@@ -151,6 +151,7 @@ public class VersionStore {
                 .set(PICTURE.VERSION_ID, version)
                 .where(PICTURE.ID.eq(id.value()))
                 .execute();
+        ReelStore.picturesChanged(tx, List.of(id));
     }
 
     private static String trimmed(Adjustment adjustment) {
@@ -249,6 +250,11 @@ public class VersionStore {
                 .set(PICTURE_VERSION.PROBLEM, problem)
                 .where(PICTURE_VERSION.ID.eq(version))
                 .execute();
+        tx.select(PICTURE_VERSION.PICTURE_ID)
+                .from(PICTURE_VERSION)
+                .where(PICTURE_VERSION.ID.eq(version))
+                .fetch(row -> new PictureId(row.value1()))
+                .forEach(picture -> ReelStore.picturesChanged(tx, List.of(picture)));
         JobStore.endFirst(tx, version);
     }
 }
