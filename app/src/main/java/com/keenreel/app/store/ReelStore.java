@@ -87,7 +87,7 @@ public class ReelStore {
     /** All reels, changed last first, without those in the bin. */
     public List<StoredReel> all() {
         return reels().where(REEL.BINNED_AT.isNull())
-                .orderBy(REEL.CHANGED_AT.desc(), REEL.ID)
+                .orderBy(REVISION.MADE_AT.desc(), REEL.ID)
                 .fetch(this::stored);
     }
 
@@ -115,6 +115,7 @@ public class ReelStore {
                         REEL.CHANGED_AT,
                         REEL.BINNED_AT,
                         REVISION.DOCUMENT,
+                        REVISION.MADE_AT,
                         wasLive())
                 .from(REEL)
                 .join(REVISION)
@@ -138,6 +139,7 @@ public class ReelStore {
                 followed(sql, DocumentJson.read(row.get(REVISION.DOCUMENT))),
                 row.get(REEL.LIVE),
                 row.get("was_live", Boolean.class),
+                row.get(REVISION.MADE_AT),
                 row.get(REEL.CHANGED_AT),
                 row.get(REEL.BINNED_AT) != null);
     }

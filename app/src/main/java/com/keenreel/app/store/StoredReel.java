@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param reel the head's document
  * @param live the id of the publication that is live, if any
  * @param wasLive whether it was ever published
- * @param changedAt when the head was made, or what it shows changed, ms since 1970
+ * @param changedAt when the head was made, ms since 1970
+ * @param differsSince when what it shows changed last: its head, its set or its pictures, ms since 1970
  * @param binned whether it lies in the bin
  */
 public record StoredReel(
@@ -23,9 +24,10 @@ public record StoredReel(
         @Nullable String live,
         boolean wasLive,
         long changedAt,
+        long differsSince,
         boolean binned) {
     /** The same for as long as its head, the set it follows, its pictures and what is live of it stay the same. */
     public String state() {
-        return revision + "." + changedAt + "." + live;
+        return revision + "." + differsSince + "." + live;
     }
 }
