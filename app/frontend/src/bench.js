@@ -106,7 +106,8 @@ document.addEventListener('click', async (event) => {
 document.addEventListener('keydown', (event) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.matches('input, textarea')) return;
   event.preventDefault();
-  if (event.shiftKey) edits.redo();
+  if (order.hand.up) order.hand.putBack();
+  else if (event.shiftKey) edits.redo();
   else edits.undo();
 });
 

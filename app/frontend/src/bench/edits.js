@@ -148,8 +148,12 @@ export class Edits {
 
   /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile. */
   async refresh() {
-    const answer = await send('GET', this.#now('parts'));
-    if (answer.revision >= this.revision) this.#taken(answer);
+    try {
+      const answer = await send('GET', this.#now('parts'));
+      if (answer.revision >= this.revision) this.#taken(answer);
+    } catch (failed) {
+      this.#notRead(failed);
+    }
   }
 
   /**
@@ -168,14 +172,18 @@ export class Edits {
     try {
       answer = await this.#reading;
     } catch (failed) {
-      if (failed instanceof Problem) notice(failed.problem);
-      else this.reached(false);
+      this.#notRead(failed);
       return;
     } finally {
       this.#reading = undefined;
     }
     if (answer.revision !== this.revision) await this.refresh();
     else if (this.bench.slide === picked) this.#taken(answer);
+  }
+
+  #notRead(failed) {
+    if (failed instanceof Problem) notice(failed.problem);
+    else this.reached(false);
   }
 
   #now(what) {

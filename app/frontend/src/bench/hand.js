@@ -11,6 +11,8 @@ export class Hand {
   constructor(order) {
     this.order = order;
     order.place.addEventListener('pointerdown', (event) => this.#press(event));
+    // moved about in the list a card loses the focus for a moment only
+    order.place.addEventListener('focusout', () => setTimeout(() => this.up && document.activeElement !== this.#card() && this.settle()));
   }
 
   get busy() {
@@ -58,7 +60,7 @@ export class Hand {
   }
 
   #sayPlace() {
-    const card = this.order.placeOf(this.up).querySelector('.card');
+    const card = this.#card();
     card.focus();
     const place = this.order.cards.indexOf(card) + 1;
     card.setAttribute('aria-description', `At place ${place} of ${this.order.cards.length}. Enter puts it down, Escape puts it back.`);
@@ -72,18 +74,32 @@ export class Hand {
     this.#sayPlace();
   }
 
+  /** The card that keys have taken up. */
+  #card() {
+    return this.order.placeOf(this.up)?.querySelector('.card');
+  }
+
   #letGo() {
-    const card = this.order.placeOf(this.up)?.querySelector('.card');
+    const card = this.#card();
     this.order.place.querySelectorAll('.card.up').forEach((one) => one.classList.remove('up'));
     card?.removeAttribute('aria-description');
     this.up = null;
     return card;
   }
 
+  /** Puts down what was taken up; where it stands as before it is picked. */
   putDown() {
     const id = this.up;
     this.#letGo();
-    this.#moved(id);
+    if (this.#haveMoved()) this.#moved().then(() => this.#focus(id));
+    else this.#pick(id);
+  }
+
+  /** Somebody went on to something else: what was taken up stays where it stands. */
+  settle() {
+    this.#letGo();
+    if (this.#haveMoved()) this.#moved();
+    else this.order.edits.refresh();
   }
 
   putBack() {
@@ -96,17 +112,29 @@ export class Hand {
     this.order.place.querySelector('.cards').append(...this.#places(this.#before));
   }
 
-  /** The cards stand in a new order: stores where those in the hand have come to stand. */
-  async #moved(id) {
-    const { order } = this;
-    const standing = order.cards.map(({ dataset }) => dataset.card);
-    if (standing.join() === this.#before.join()) {
-      if (this.ids.length === 1) order.bench.select(id);
-      return;
-    }
+  #focus(id) {
+    this.order.placeOf(id)?.querySelector('.card').focus();
+  }
+
+  get #standing() {
+    return this.order.cards.map(({ dataset }) => dataset.card);
+  }
+
+  #haveMoved() {
+    return this.#standing.join() !== this.#before.join();
+  }
+
+  /** Nothing has moved: one slide is picked, and what others did meanwhile is drawn. */
+  async #pick(id) {
+    if (this.ids.length === 1) await this.order.bench.select(id);
+    await this.order.edits.refresh();
+  }
+
+  /** Stores where the cards in the hand have come to stand. */
+  #moved() {
+    const standing = this.#standing;
     const before = standing[standing.indexOf(this.ids.at(-1)) + 1] ?? null;
-    await order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
-    order.placeOf(id)?.querySelector('.card').focus();
+    return this.order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
   }
 
   #press(event) {
@@ -172,7 +200,9 @@ export class Hand {
         if (!this.#dragging) return;
         setTimeout(() => (this.#dragging = false)); // the click that follows a drag picks nothing
         if (cancelled) this.#restore();
-        else this.#moved(id);
+        if (this.#haveMoved()) this.#moved().then(() => this.#focus(id));
+        else if (cancelled) order.edits.refresh();
+        else this.#pick(id);
       },
     );
   }

@@ -5,6 +5,7 @@ import { Tray } from './tray.js';
 
 const LEAST = 196; // px of a card at the least
 const STEP = 500; // ms per key press
+const CARRYING = ['ArrowLeft', 'ArrowRight', 'Home', 'End', 'Enter', 'Escape']; // what keys do with a card that is taken up
 
 export class Order {
   constructor(place, bench, edits, wall) {
@@ -194,6 +195,7 @@ export class Order {
     const act = (event.ctrlKey || event.metaKey ? this.#withControl(event, id) : null) ?? this.#alone(event, card, id);
     if (!act) return;
     event.preventDefault();
+    if (this.hand.up && !CARRYING.includes(event.key)) this.hand.settle();
     act();
   }
 

@@ -163,6 +163,46 @@ class WallTest {
     }
 
     @Test
+    void aCardThatIsTakenUpStandsInNobodysWay() {
+        Made reel = banner("Taken up");
+        List<String> slides = reel.slides();
+        Page page = reel.bench();
+        Locator titles = page.locator(".card-title");
+        page.locator(".card").nth(0).press("Enter");
+        page.keyboard().press("ArrowRight");
+        page.locator("[data-key='word-set-motion-hold-all']").click(); // on to something else: it stays where it stands
+        page.keyboard().press("Escape");
+        page.waitForCondition(() -> reel.slides().get(1).equals(slides.get(0)));
+
+        page.locator(".card").nth(2).press("Enter");
+        reel.say(slides.get(1), "title", "Theirs");
+        assertThat(page.locator("#stored-line .figure")).hasText("3");
+        assertThat(titles.nth(0)).not().hasText("Theirs"); // nothing changes in the hand
+        page.keyboard().press("Tab");
+        assertThat(titles.nth(0)).hasText("Theirs");
+
+        page.locator(".card").nth(0).press("Enter");
+        page.keyboard().press("End");
+        assertThat(titles.nth(2)).hasText("Theirs");
+        page.keyboard().press("Control+z"); // it is put back, and nothing that is stored is undone
+        assertThat(titles.nth(0)).hasText("Theirs");
+        assertThat(page.locator(".card.up")).hasCount(0);
+        assertThat(page.locator("#stored-line .figure")).hasText("3");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Where the brief is longer than its place, it is moved on its own: what it does is seen while it is turned. */
+    @Test
+    void theWallStaysInSightOfTheWholeBrief() {
+        Page page = banner("In sight").bench();
+        Locator last = page.locator(".brief-foot button");
+        last.scrollIntoViewIfNeeded();
+        assertThat(last).isInViewport();
+        assertThat(page.locator(".screen").first()).isInViewport();
+        assertThat(((Number) page.evaluate("scrollY")).intValue()).isZero();
+    }
+
+    @Test
     void aHoldIsDraggedAtItsEdgeInHalfSeconds() {
         Made reel = banner("Edge");
         Page page = reel.bench();
