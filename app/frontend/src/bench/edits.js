@@ -146,11 +146,11 @@ export class Edits {
     }
   }
 
-  /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile. */
+  /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile, or is on its way and brings all. */
   async refresh() {
     try {
       const answer = await send('GET', this.#now('parts'));
-      if (answer.revision >= this.revision) this.#taken(answer);
+      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer);
     } catch (failed) {
       this.#notRead(failed);
     }

@@ -90,8 +90,8 @@ export class Hand {
   /** Puts down what was taken up; where it stands as before it is picked. */
   putDown() {
     const id = this.up;
-    this.#letGo();
-    if (this.#haveMoved()) this.#moved().then(() => this.#focus(id));
+    this.#letGo()?.focus();
+    if (this.#haveMoved()) this.#moved();
     else this.#pick(id);
   }
 
@@ -112,10 +112,6 @@ export class Hand {
     this.order.place.querySelector('.cards').append(...this.#places(this.#before));
   }
 
-  #focus(id) {
-    this.order.placeOf(id)?.querySelector('.card').focus();
-  }
-
   get #standing() {
     return this.order.cards.map(({ dataset }) => dataset.card);
   }
@@ -130,11 +126,12 @@ export class Hand {
     await this.order.edits.refresh();
   }
 
-  /** Stores where the cards in the hand have come to stand. */
-  #moved() {
+  /** Stores where the cards in the hand have come to stand; refused, they go back. */
+  async #moved() {
     const standing = this.#standing;
     const before = standing[standing.indexOf(this.ids.at(-1)) + 1] ?? null;
-    return this.order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
+    const stored = await this.order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
+    if (!stored) await this.order.edits.refresh();
   }
 
   #press(event) {
@@ -200,7 +197,8 @@ export class Hand {
         if (!this.#dragging) return;
         setTimeout(() => (this.#dragging = false)); // the click that follows a drag picks nothing
         if (cancelled) this.#restore();
-        if (this.#haveMoved()) this.#moved().then(() => this.#focus(id));
+        card.focus(); // moved about in the list it has lost the focus
+        if (this.#haveMoved()) this.#moved();
         else if (cancelled) order.edits.refresh();
         else this.#pick(id);
       },

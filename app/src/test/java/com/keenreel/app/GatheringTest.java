@@ -194,6 +194,16 @@ class GatheringTest {
         assertThat(page.locator(".list-head .quiet")).containsText("600 × 900");
         assertThat(fragment(slug)).as("what is live stays").isEqualTo(now);
         assertThat(first).hasAttribute("width", "600");
+
+        // what the set decides cannot be moved by hand: it is said, and the card goes back to its place
+        Locator cards = bench.locator(".card");
+        String before = cards.nth(0).getAttribute("data-card");
+        cards.nth(0).press("Enter");
+        bench.keyboard().press("ArrowRight");
+        assertThat(cards.nth(1)).hasAttribute("data-card", before);
+        bench.keyboard().press("Enter");
+        assertThat(bench.locator("#notices")).containsText("come from a set");
+        assertThat(cards.nth(0)).hasAttribute("data-card", before);
         bench.close();
         page.keyboard().press("Control+z");
         assertThat(page.locator(".list-head .quiet")).not().containsText("600 × 900");

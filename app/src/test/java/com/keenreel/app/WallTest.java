@@ -188,6 +188,25 @@ class WallTest {
         assertThat(titles.nth(0)).hasText("Theirs");
         assertThat(page.locator(".card.up")).hasCount(0);
         assertThat(page.locator("#stored-line .figure")).hasText("3");
+
+        // put down and left while it is being stored: the focus stays where somebody has gone
+        page.evaluate("""
+                () => {
+                  const { fetch } = window;
+                  window.fetch = async (address, ...more) => {
+                    if (`${address}`.endsWith('/edits')) await new Promise((done) => setTimeout(done, 800));
+                    return fetch(address, ...more);
+                  };
+                }""");
+        page.locator(".card").nth(0).press("Enter");
+        page.keyboard().press("End");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".card").nth(2)).isFocused();
+        page.locator("[data-do=history]").focus();
+        assertThat(page.locator("#stored-line .figure")).hasText("4");
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        assertThat(page.locator("[data-do=history]")).isFocused();
+        assertThat(titles.nth(2)).hasText("Theirs");
         assertThat(editor.problems()).isEmpty();
     }
 
