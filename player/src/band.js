@@ -8,6 +8,8 @@ export class Band extends Piece {
     super(reel, plan, host);
     this.on(this.strip, 'focusin', (event) => this.#bringIntoView(event.target));
     this.on(this.strip, 'dragstart', (event) => event.preventDefault());
+    // copies are pressed like the logos themselves, but focus stays with what those who listen can find
+    this.on(this.strip, 'mousedown', (event) => event.button === 0 && event.target.closest('[aria-hidden]') && event.preventDefault());
     this.#run();
   }
 
@@ -40,10 +42,12 @@ export class Band extends Piece {
     else this.#running.play();
   }
 
-  /** A focused logo must be seen: the band stands so that it starts with that logo. */
+  /** A focused logo must be seen: where it is cut off, the band stands so that it starts with that logo. */
   #bringIntoView(link) {
     const slide = link.closest('.slide');
     if (!slide || this.held || !link.matches(':focus-visible')) return;
+    const [logo, view] = [slide, this.strip.parentElement].map((one) => one.getBoundingClientRect());
+    if (logo.left >= view.left && logo.right <= view.right) return;
     const { duration } = this.#running.effect.getTiming();
     const [first, own] = [slide.parentElement.firstElementChild, slide];
     const ends = this.plan.way < 0; // where lines end on the left, a logo begins at its right edge

@@ -1,5 +1,5 @@
 // Moving by a finger or a dragged pointer. A press that has become a drag never presses a link.
-const ENOUGH = 6; // px before a press counts as a drag
+export const ENOUGH = 6; // px before a press counts as a drag
 export const TURN = 40; // px after which one picture gives way to the next
 
 export class Dragging {
@@ -8,7 +8,7 @@ export class Dragging {
     const view = piece.frame.querySelector('.view');
     piece.on(view, 'pointerdown', (event) => this.#down(event));
     piece.on(view, 'pointermove', (event) => this.#move(event));
-    piece.on(view, 'pointerup', (event) => this.#up(event));
+    piece.on(window, 'pointerup', (event) => this.#up(event)); // outside, too
     piece.on(view, 'pointercancel', () => this.#away());
     piece.on(view, 'click', (event) => this.#click(event), { capture: true });
     piece.on(view, 'dragstart', (event) => event.preventDefault());
@@ -23,6 +23,10 @@ export class Dragging {
 
   #move(event) {
     if (event.pointerId !== this.start?.id) return;
+    if (!(event.buttons & 1)) { // let go where nobody could tell
+      this.#away();
+      return;
+    }
     const by = event.clientX - this.start.x;
     if (!this.dragged && Math.abs(by) > ENOUGH) {
       this.dragged = true;

@@ -1,4 +1,6 @@
 // Pairs: a divider that is moved by pointer, touch and keys. The before picture is cut off at it, never resized.
+import { ENOUGH } from './dragging.js';
+
 const STEP = 5; // per cent per arrow key
 
 export class Pairs {
@@ -19,14 +21,21 @@ export class Pairs {
     let width = parseFloat(getComputedStyle(crop).width); // as laid out, whatever a page's transform makes of it
 
     const names = () => {
+      if (!(width > 0)) return; // it is not laid out yet
       before?.classList.toggle('crossed', at * width < clearBefore);
       after?.classList.toggle('crossed', at * width > width - clearAfter);
+    };
+    const said = () => {
+      const share = Math.round(at * 100);
+      const sides = [[before, share], [after, 100 - share]].filter(([name], i) => name || !i);
+      return sides.map(([name, part]) => `${name?.textContent ?? ''} ${part} %`.trim()).join(', ');
     };
     const move = (to) => {
       at = Math.min(1, Math.max(0, to));
       crop.classList.add('moved');
       crop.style.setProperty('--at', at);
       handle.setAttribute('aria-valuenow', Math.round(at * 100));
+      handle.setAttribute('aria-valuetext', said());
       names();
     };
     const sized = new ResizeObserver(([entry]) => {
@@ -36,18 +45,43 @@ export class Pairs {
     sized.observe(crop);
     on(this.#listeners.signal, 'abort', () => sized.disconnect());
 
-    const toPointer = (event) => {
+    // A mouse moves the divider at once; a finger may have meant to scroll: it moves it after a sideways beginning, by a
+    // tap, or by the handle.
+    let press;
+    const place = ({ clientX }) => {
       const box = crop.getBoundingClientRect();
-      move((event.clientX - box.left) / box.width);
+      return (clientX - box.left) / box.width;
+    };
+    const take = (event) => {
+      press.takes = true;
+      crop.setPointerCapture(event.pointerId);
+      handle.focus({ preventScroll: true });
     };
     on(crop, 'pointerdown', (event) => {
       if (event.button !== 0) return;
       event.preventDefault(); // the reel itself is not swiped
-      crop.setPointerCapture(event.pointerId);
-      handle.focus({ preventScroll: true });
-      toPointer(event);
+      const held = event.composedPath().includes(handle);
+      press = { id: event.pointerId, x: event.clientX, y: event.clientY, off: held ? at - place(event) : 0 };
+      if (!held && event.pointerType !== 'mouse') return;
+      take(event);
+      if (!held) move(place(event));
     });
-    on(crop, 'pointermove', (event) => crop.hasPointerCapture(event.pointerId) && toPointer(event));
+    on(crop, 'pointermove', (event) => {
+      if (event.pointerId !== press?.id) return;
+      const [across, down] = [Math.abs(event.clientX - press.x), Math.abs(event.clientY - press.y)];
+      if (!press.takes && across > ENOUGH && across > down) take(event);
+      if (press.takes) move(place(event) + press.off);
+    });
+    on(crop, 'pointerup', (event) => {
+      if (event.pointerId !== press?.id) return;
+      const tap = Math.hypot(event.clientX - press.x, event.clientY - press.y) <= ENOUGH;
+      if (!press.takes && tap) {
+        take(event);
+        move(place(event));
+      }
+      press = undefined;
+    });
+    on(crop, 'pointercancel', () => (press = undefined));
     on(handle, 'keydown', (event) => {
       const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP, PageDown: -4 * STEP, PageUp: 4 * STEP };
       const to = { Home: 0, End: 1 };

@@ -14,9 +14,11 @@ export class Piece {
     this.strip = reel.querySelector('.strip');
     this.pauseButton = reel.querySelector('.pause');
     this.held = false;
-    this.width = parseFloat(getComputedStyle(reel).width) || 0; // as laid out, whatever a page's transform makes of it
+    this.#ask();
     reel.classList.add('run');
+    this.frame.tabIndex = -1; // where focus goes when what had it leaves
     this.#watch();
+    this.#reachView();
   }
 
   /** Reduced motion is asked each time, because visitors change their minds. */
@@ -24,8 +26,26 @@ export class Piece {
     return matchMedia('(prefers-reduced-motion: reduce)').matches;
   }
 
-  get setUp() {
-    return this.plan.setUps.find(({ below }) => below === null || this.width < below);
+  /**
+   * Takes over the set-up that the style sheet has in force, so that page and player cannot differ, however a browser
+   * counts px on a zoomed page. What is not laid out keeps the one it had.
+   */
+  #ask() {
+    const place = getComputedStyle(this.frame).getPropertyValue('--set-up');
+    this.setUp = this.plan.setUps[place] ?? this.setUp ?? this.plan.setUps[0];
+  }
+
+  /** The element in this reel that has focus. */
+  get focused() {
+    const { activeElement } = this.host.shadowRoot;
+    return this.reel.contains(activeElement) ? activeElement : null;
+  }
+
+  /** A band that is scrolled by hand can be reached by keyboard; what moves by itself has nothing to scroll. */
+  #reachView() {
+    const view = this.strip.parentElement;
+    if (this.still && getComputedStyle(view).overflowX === 'auto') view.tabIndex = 0;
+    else view.removeAttribute('tabindex');
   }
 
   on(target, type, listener, options = {}) {
@@ -54,19 +74,39 @@ export class Piece {
     }
     const seen = new IntersectionObserver(([entry]) => (entry.isIntersecting ? this.go('out of view') : this.wait('out of view')));
     seen.observe(this.frame);
-    const sized = new ResizeObserver(([entry]) => {
+    const sized = new ResizeObserver(() => {
       const former = this.setUp;
-      this.width = entry.contentBoxSize[0].inlineSize;
-      if (this.setUp !== former) this.rearranged();
+      this.#ask();
+      if (this.setUp !== former) this.#rearrange();
     });
     sized.observe(this.reel);
     const worded = new ResizeObserver((entries) => this.#reach(entries.map(({ target }) => target.closest('.words'))));
     this.strip.querySelectorAll('.panel').forEach((panel) => worded.observe(panel));
     this.#watchers.push(seen, sized, worded);
+    this.on(matchMedia('(prefers-reduced-motion: reduce)'), 'change', () => {
+      this.#reachView();
+      if (this.still && !this.held) this.wait('paused');
+    });
+    this.on(this.reel, 'error', ({ target }) => this.#failed(target), { capture: true });
+    this.strip.querySelectorAll('img').forEach((image) => image.complete && image.currentSrc && !image.naturalWidth && image.decode().catch(() => this.#failed(image)));
     if (this.still) this.#reasons.add('paused');
     if (document.hidden) this.#reasons.add('hidden');
     if (this.frame.matches(':hover') && matchMedia('(hover: hover)').matches) this.#reasons.add('pointed at');
     this.#sayPause();
+  }
+
+  /** What had focus may have no place in the new set-up. */
+  #rearrange() {
+    const { focused } = this;
+    this.rearranged();
+    if (focused && this.focused === focused && !focused.checkVisibility()) this.frame.focus({ preventScroll: true });
+  }
+
+  /** A picture that cannot be had leaves what it shows, in words, on its colour. */
+  #failed(image) {
+    if (image.nodeName !== 'IMG' || image.closest('dialog') || image.dataset.failed) return;
+    image.dataset.failed = '';
+    image.after(Object.assign(document.createElement('span'), { className: `instead ${image.classList[0]}`, textContent: image.alt }));
   }
 
   /** Words that do not fit their place are scrolled, by keyboard too. */

@@ -62,7 +62,18 @@
       const source = this.getAttribute('src');
       if (source === this.#source) return;
       this.#source = source;
-      this.ready = this.#start(source).catch(() => {}); // a reel that cannot be had leaves the page as it was
+      this.ready = this.#start(source).catch(() => this.#missing());
+    }
+
+    /**
+     * A reel that cannot be had leaves the page as it was. Where its picture cannot be had either, a plain link is left and
+     * the height is given back; a picture that is still coming says so itself when it fails.
+     */
+    #missing() {
+      const [link, picture] = [this.querySelector(':scope > a'), this.querySelector('img')];
+      if (!link || (picture && !(picture.complete && !picture.naturalWidth))) return;
+      link.textContent = link.dataset.instead ?? (picture?.alt || link.textContent);
+      [link, this].forEach((one) => one.removeAttribute('style'));
     }
 
     disconnectedCallback() {

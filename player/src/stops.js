@@ -22,8 +22,10 @@ export class Stops extends Piece {
     this.live = this.strip;
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
+    this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.#arrive());
     this.larger = new Larger(this);
     if (plan.swipe) this.dragging = new Dragging(this);
+    this.#count();
     this.#stand(0);
   }
 
@@ -57,8 +59,21 @@ export class Stops extends Piece {
     return this.plan.autoplay && this.stops > 1;
   }
 
+  /** A change that is under way ends where it leads to, as far as the new set-up has such a stop. */
   rearranged() {
-    this.#stand(Math.min(this.#stop, this.stops - 1));
+    this.#count();
+    this.#stand(Math.min(this.#coming ?? this.#stop, this.stops - 1));
+  }
+
+  /** Dots count the stops that there are. */
+  #count() {
+    const say = (n) => this.plan.say.position.replace('{n}', n).replace('{count}', this.stops);
+    this.dots.forEach((dot, i) => dot.setAttribute('aria-label', say(i + 1)));
+  }
+
+  disconnected() {
+    this.#arrive();
+    super.disconnected();
   }
 
   #pressed(event) {
@@ -70,9 +85,12 @@ export class Stops extends Piece {
 
   #key(event) {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (!way || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
+    const end = event.target.matches('.arrow, .dot, .frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
+    if ((!way && end === undefined) || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
-    this.step(way * this.plan.way);
+    if (way) this.step(way * this.plan.way);
+    else this.visit(end);
+    if (event.target.matches('.dot')) this.dots[this.#coming ?? this.#stop].focus();
   }
 
   /** A visitor asks for the next or the former stop; after the last comes the first. Quick presses are all counted. */
@@ -113,6 +131,7 @@ export class Stops extends Piece {
 
   /** Stands at a stop, at once. */
   #stand(stop) {
+    const { focused } = this;
     this.#moving.splice(0).forEach((animation) => animation.cancel());
     this.#coming = undefined;
     this.#stop = stop;
@@ -124,12 +143,21 @@ export class Stops extends Piece {
       slide.classList.remove('coming', 'leaving');
       if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
+    const left = this.slides.indexOf(focused?.closest('.slide'));
+    if (left >= 0 && this.slides[left].inert) this.#refocus(focused, this.slides[left < stop ? stop : stop + shown - 1]);
     if (this.isRow) this.strip.style.transform = this.offset(stop);
     this.dots.forEach((dot, i) => {
       dot.classList.toggle('now', i === stop);
       dot.setAttribute('aria-current', i === stop);
     });
     this.#hold();
+  }
+
+  /** Focus that leaves with its slide goes to the same thing in the slide that comes, or to the reel. */
+  #refocus(focused, coming) {
+    const kind = ['.whole', '.larger', '.handle', '.words', '.button', 'a'].find((one) => focused.matches(one));
+    const same = kind && [...coming.querySelectorAll(kind)].find((one) => one.tabIndex >= 0 && one.checkVisibility({ visibilityProperty: true }));
+    (same ?? this.frame).focus({ preventScroll: true });
   }
 
   /** The strip's transform at a stop, with some px more while it is dragged. */
@@ -193,9 +221,9 @@ export class Stops extends Piece {
   /** Holds everything at a moment, ms from the start. */
   at(ms) {
     this.held = true;
-    this.time = ms;
+    this.time = Math.max(0, ms); // the time of a frame may precede that of the press that led to it
     const { moments, lap } = this.setUp;
-    const rest = moments.length > 1 ? ms % lap : 0;
+    const rest = moments.length > 1 ? this.time % lap : 0;
     const index = moments.findLastIndex(([start]) => start <= rest);
     const [start, from, to] = moments[index];
     this.#stand(from);

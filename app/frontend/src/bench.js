@@ -73,6 +73,7 @@ const sheet = new Sheet(document.getElementById('band'), bench, edits, order);
 
 /** Draws a part anew, keeping what is open, focused or half typed in it. */
 function replace(part, id, html) {
+  const focused = part.contains(document.activeElement) ? document.activeElement : null;
   Alpine.morph(part, `<div id="${id}"${part.className ? ` class="${part.className}"` : ''}>${html}</div>`, {
     key: (element) => element.dataset?.key ?? element.id,
     updating(from, to, childrenOnly, skip) {
@@ -88,6 +89,7 @@ function replace(part, id, html) {
   part.querySelectorAll('select').forEach((select) => {
     select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => option.hasAttribute('selected')));
   });
+  if (focused?.isConnected && document.activeElement !== focused) focused.focus({ preventScroll: true }); // it was moved
 }
 
 document.addEventListener('click', async (event) => {

@@ -96,10 +96,10 @@ export class Order {
     this.playing = playing;
     this.place.classList.toggle('playing', playing);
     this.place.querySelector('[data-do=play]').setAttribute('aria-label', playing ? 'Pause' : 'Play');
-    let former = performance.now();
+    let former; // of frames alone: the time of the first may precede that of the press
     const frame = (now) => {
       if (!this.playing) return;
-      this.wall.hold(this.wall.moment + now - former);
+      this.wall.hold(this.wall.moment + now - (former ?? now));
       former = now;
       this.showMoment();
       requestAnimationFrame(frame);

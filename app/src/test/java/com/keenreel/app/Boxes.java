@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import tools.jackson.databind.JsonNode;
 
 /** Holds the boxes that a browser laid out against those that {@code layout} predicted. */
-final class Boxes {
+public final class Boxes {
     /** CSS px. */
     static final double TOLERANCE = 0.1;
 
@@ -16,7 +16,7 @@ final class Boxes {
      * Every box that can be seen, from the host's corner, with all animations held at 0; and the host's width. Both are
      * as laid out: a transform of the page around it is taken out again.
      */
-    private static final String SEEN = """
+    public static final String SEEN = """
             async (index) => {
               const host = document.querySelectorAll('keen-reel')[index];
               await host.ready;
@@ -54,7 +54,7 @@ final class Boxes {
     }
 
     /** Compares what is seen with a prediction. */
-    void compare(String where, JsonNode seen, JsonNode predicted) {
+    public void compare(String where, JsonNode seen, JsonNode predicted) {
         Map<String, String> names = new TreeMap<>();
         seen.path("boxes").properties().forEach(entry -> names.put(entry.getKey(), "not predicted"));
         for (JsonNode box : predicted.path("boxes")) {
@@ -88,16 +88,16 @@ final class Boxes {
         }
     }
 
-    List<String> wrong() {
+    public List<String> wrong() {
         return wrong;
     }
 
-    int figures() {
+    public int figures() {
         return figures;
     }
 
     /** "2088 figures compared, worst difference 0.0240 px (...)". */
-    String said() {
+    public String said() {
         return String.format("%d figures compared, worst difference %.4f px (%s)", figures, worst, worstAt);
     }
 }

@@ -16,6 +16,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -35,7 +37,7 @@ public final class Editor implements AutoCloseable {
               .observe({ type: 'layout-shift', buffered: true });
             """;
 
-    private final Running application = Running.application();
+    private final Running application;
     private final BrowserContext context;
     private final List<String> problems = new ArrayList<>();
 
@@ -45,6 +47,12 @@ public final class Editor implements AutoCloseable {
 
     /** With scripts off in the browser, when {@code scripts} is false. */
     public Editor(boolean scripts) {
+        this(Running.application(), scripts);
+    }
+
+    /** At that application. */
+    public Editor(Running application, boolean scripts) {
+        this.application = application;
         context = Running.browser()
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(1280, 800)
@@ -147,6 +155,16 @@ public final class Editor implements AutoCloseable {
         var pictures = request.putArray("pictures");
         Arrays.stream(files).map(this::picture).forEach(pictures::add);
         return new Made(name, send("POST", "/reels", request).path("id").asString());
+    }
+
+    /** Every reel that is live, under the name that it has in its address. */
+    public List<Made> reels() {
+        List<Made> reels = new ArrayList<>();
+        for (Element row : Jsoup.parse(text(application.origin() + "/reels")).select(".reel-row:has(.address)")) {
+            String address = row.select(".address").attr("href");
+            reels.add(new Made(address.replaceAll(".*/r/", ""), row.attr("data-reel")));
+        }
+        return reels;
     }
 
     /** A screen of a bench's wall: 0 for the phone, 1 for the tablet, 2 for the desk. */

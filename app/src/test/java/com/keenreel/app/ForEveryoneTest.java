@@ -45,7 +45,7 @@ class ForEveryoneTest {
                 com.microsoft.playwright.options.AriaRole.REGION, new Page.GetByRoleOptions().setName("Said"));
         assertThat(reel).hasAttribute("aria-roledescription", "carousel");
         assertThat(reel).hasAttribute("lang", "en");
-        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "Slide 1 of 3");
+        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "1 of 3");
         assertThat(page.locator(".slide.now")).hasAttribute("role", "group");
         assertThat(page.locator(".strip")).hasAttribute("aria-live", "off");
         page.keyboard().press("Tab");
@@ -91,7 +91,7 @@ class ForEveryoneTest {
         assertThat(page.locator(".pause")).hasAttribute("aria-label", "Anhalten");
         page.locator(".pause").click();
         assertThat(page.locator(".pause")).hasAttribute("aria-label", "Weiterlaufen lassen");
-        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "Bild 1 von 3");
+        assertThat(page.locator(".slide.now")).hasAttribute("aria-label", "1 von 3");
         editor.problems().removeIf(problem -> problem.contains("422")); // the refusal, whenever it was noted
     }
 
@@ -136,9 +136,8 @@ class ForEveryoneTest {
         band.keyboard().press("Tab");
         BoundingBox logo = band.locator(".copy-0 .slide-2").boundingBox();
         BoundingBox whole = band.locator(".view").boundingBox();
-        assertThat(logo.x + logo.width)
-                .as("a focused logo stands where the band begins, on the right")
-                .isCloseTo(whole.x + whole.width, org.assertj.core.api.Assertions.within(1.5));
+        assertThat(logo.x).as("a focused logo is seen whole").isGreaterThan(whole.x - 1);
+        assertThat(logo.x + logo.width).isLessThan(whole.x + whole.width + 1);
     }
 
     /** The ring around a focused control has a light and a dark line, so it is seen on any picture. */
@@ -257,7 +256,7 @@ class ForEveryoneTest {
     }
 
     @Test
-    void onPaperAllSlidesStandOneBelowAnother() {
+    void onPaperSlidesStandInRowsAsHighAsTheyAre() {
         for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
             Page page = kind.getValue().live();
             page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
@@ -271,10 +270,24 @@ class ForEveryoneTest {
                 assertThat(all.nth(i)).isVisible();
                 boxes.add(all.nth(i).boundingBox());
             }
-            for (int i = 1; i < boxes.size() && !kind.getKey().equals("marquee"); i++) {
+            int inARow = kind.getKey().equals("row") ? 3 : 2;
+            double height = 0;
+            double highest = 0;
+            for (int i = 0; i < boxes.size() && !kind.getKey().equals("marquee"); i++) {
+                BoundingBox first = boxes.get(i - i % inARow);
                 assertThat(boxes.get(i).y)
                         .as(kind.getKey() + " slide " + (i + 1))
-                        .isGreaterThanOrEqualTo(boxes.get(i - 1).y + boxes.get(i - 1).height);
+                        .isCloseTo(first.y, org.assertj.core.api.Assertions.within(0.1));
+                assertThat(boxes.get(i).x)
+                        .isGreaterThanOrEqualTo(i % inARow == 0 ? 0 : boxes.get(i - 1).x + boxes.get(i - 1).width);
+                highest = Math.max(i % inARow == 0 ? 0 : highest, boxes.get(i).height);
+                boolean ends = i % inARow == inARow - 1 || i == boxes.size() - 1;
+                height += ends ? highest + (height > 0 ? 16 : 0) : 0;
+            }
+            if (height > 0) {
+                assertThat(page.locator("keen-reel").boundingBox().height)
+                        .as(kind.getKey() + " is as high as its rows")
+                        .isCloseTo(height, org.assertj.core.api.Assertions.within(1.0));
             }
             double end = boxes.get(boxes.size() - 1).y + boxes.get(boxes.size() - 1).height;
             assertThat(page.locator("keen-reel").boundingBox().y

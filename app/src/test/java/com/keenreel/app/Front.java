@@ -42,7 +42,7 @@ public final class Front implements AutoCloseable {
     private final HttpServer server;
     private final ExecutorService threads = Executors.newCachedThreadPool();
     private final HttpClient http = HttpClient.newHttpClient();
-    private final String behind = Running.application().publicOnly();
+    private final String behind;
     private final Map<String, Page> pages = new ConcurrentHashMap<>();
     private final Map<String, Long> delays = new ConcurrentHashMap<>();
     private final Map<String, Rewriting> rewritings = new ConcurrentHashMap<>();
@@ -54,6 +54,12 @@ public final class Front implements AutoCloseable {
     private volatile long latency;
 
     public Front() {
+        this(Running.application());
+    }
+
+    /** In front of that application. */
+    public Front(Running application) {
+        behind = application.publicOnly();
         try {
             server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         } catch (IOException none) {
@@ -82,7 +88,7 @@ public final class Front implements AutoCloseable {
     }
 
     /** From now on what matches is answered that much later. */
-    Front late(String pattern, long ms) {
+    public Front late(String pattern, long ms) {
         delays.put(pattern, ms);
         return this;
     }
@@ -110,7 +116,7 @@ public final class Front implements AutoCloseable {
     }
 
     /** What browsers asked for, pages left out. */
-    List<String> asked() {
+    public List<String> asked() {
         return asked;
     }
 

@@ -93,12 +93,12 @@ class LargerViewTest {
         assertThat(page.locator(".slide-1.now")).hasCount(1); // the reel waits
 
         page.locator("[data-do=next]").click();
-        assertThat(page.locator(".told")).containsText("Slide 3 of 4"); // the second follows its link
+        assertThat(page.locator(".told")).containsText("3 of 4"); // the second follows its link
         page.keyboard().press("ArrowLeft");
         page.keyboard().press("ArrowLeft");
-        assertThat(page.locator(".told")).containsText("Slide 4 of 4");
+        assertThat(page.locator(".told")).containsText("4 of 4");
         drag(page, 200);
-        assertThat(page.locator(".told")).containsText("Slide 3 of 4");
+        assertThat(page.locator(".told")).containsText("3 of 4");
 
         assertThat(editor.shifts(page)).isEmpty();
         page.locator("[data-do=fill]").click();
@@ -115,7 +115,7 @@ class LargerViewTest {
                 .isCloseTo(before + 90, within(1.0));
         page.locator(".pane").focus();
         page.keyboard().press("ArrowLeft");
-        assertThat(page.locator(".told")).containsText("Slide 3 of 4"); // arrows move what is larger than the window
+        assertThat(page.locator(".told")).containsText("3 of 4"); // arrows move what is larger than the window
         assertThat(PublishedPageTest.serious(page, "larger view")).isEmpty();
 
         page.keyboard().press("Escape");
@@ -152,7 +152,7 @@ class LargerViewTest {
         assertThat(inside.locator(".run")).hasCount(1); // before it runs, the press leads to the picture
         inside.locator(".slide-1 .larger").click();
         page.waitForFunction("document.fullscreenElement?.nodeName === 'IFRAME'");
-        assertThat(inside.locator(".told")).containsText("Slide 1 of 4");
+        assertThat(inside.locator(".told")).containsText("1 of 4");
         inside.locator("[data-do=close]").click();
         page.waitForFunction("!document.fullscreenElement");
         assertThat(inside.locator("dialog")).isHidden();

@@ -267,7 +267,9 @@ class PlayerTest {
             page.keyboard().press("Tab");
             if (i > 0) {
                 BoundingBox logo = page.locator(".copy-0 .slide-" + i).boundingBox();
-                assertThat(logo.x).as("logo " + i).isBetween(-1.0, 1.0);
+                BoundingBox view = page.locator(".view").boundingBox();
+                assertThat(logo.x).as("logo " + i).isGreaterThan(view.x - 1);
+                assertThat(logo.x + logo.width).as("logo " + i).isLessThan(view.x + view.width + 1);
             }
         }
         double before = page.locator(".copy-0 .slide-4").boundingBox().x;

@@ -1,6 +1,7 @@
 package com.keenreel.app;
 
 import com.keenreel.app.access.Settings;
+import com.keenreel.samples.Demonstration;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
@@ -37,9 +38,11 @@ public final class Running {
     }
 
     private static Running running;
+    private static Running demonstration;
     private static Browser browser;
 
     private final ConfigurableApplicationContext context;
+    private final Path folders = temporaryFolder();
 
     private Running(Path data) {
         context = KeenReel.start(
@@ -59,6 +62,22 @@ public final class Running {
             running = new Running(temporaryFolder());
         }
         return running;
+    }
+
+    /** Another one, with the demonstration in it, brought there by its own client. */
+    public static synchronized Running demonstration() {
+        if (demonstration == null) {
+            demonstration = new Running(temporaryFolder());
+            Path folders = demonstration.folders;
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folders)));
+            Demonstration.main(new String[] {demonstration.origin(), PICTURES.toString(), folders.toString()});
+        }
+        return demonstration;
+    }
+
+    /** Where the demonstration has put a reel that was made a folder. */
+    public Path folders() {
+        return folders;
     }
 
     /** The browser. */

@@ -15,12 +15,17 @@ import org.jsoup.nodes.Entities;
  * @param policy its content security policy, which allows exactly the style sheets that are in it
  */
 public record AddressPage(String html, String policy) {
-    private static final String PLAIN = "body{margin:0}";
+    /** The heading is for those who listen, and for machines; what is to be seen says itself. */
+    private static final String PLAIN = "body{margin:0}"
+            + "h1{position:absolute;width:1px;height:1px;margin:0;overflow:hidden;clip-path:inset(50%);white-space:nowrap}";
+
+    /** What a page that shows nothing is called. */
+    private static final String NOTHING = "Nothing is shown here";
 
     /** The page of a reel that is taken down or unknown. */
     public static AddressPage nothing() {
-        String html = start("en", "ltr") + "<title></title><link rel=\"icon\" href=\"data:,\"><style>" + PLAIN
-                + "</style></head><body></body></html>";
+        String html = start("en", "ltr") + "<title>" + NOTHING + "</title><link rel=\"icon\" href=\"data:,\"><style>"
+                + PLAIN + "</style></head><body><main>" + heading(NOTHING) + "</main></body></html>";
         return new AddressPage(html, policy(List.of(PLAIN)));
     }
 
@@ -99,9 +104,14 @@ public record AddressPage(String html, String policy) {
                 + "<title>" + Entities.escape(about.name()) + "</title><link rel=\"icon\" href=\"data:,\">" + head
                 + "<script type=\"application/ld+json\">"
                 + inScript(Base.put(about.data(), alone ? "" : Base.ABSOLUTE)) + "</script>"
-                + "<style>" + style + "</style></head><body><keen-reel" + src + ">" + inside + "</keen-reel>"
+                + "<style>" + style + "</style></head><body><main>" + heading(about.name()) + "<keen-reel" + src + ">"
+                + inside + "</keen-reel></main>"
                 + "<script src=\"" + shell + "\" defer></script>" + more + "</body></html>";
         return new AddressPage(Base.put(html, ""), policy(List.of(style, fragment.css())));
+    }
+
+    private static String heading(String name) {
+        return "<h1>" + Entities.escape(name) + "</h1>";
     }
 
     private static String start(String language, String direction) {

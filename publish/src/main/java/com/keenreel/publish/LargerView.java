@@ -29,7 +29,8 @@ final class LargerView {
         Element how = foot.appendElement("div").addClass("how");
         how.appendChild(button("whole", Phrase.WHOLE, Shapes.whole()));
         how.appendChild(button("fill", Phrase.FILL, Shapes.fill()));
-        how.appendChild(button("original", Phrase.ORIGINAL, new Element("span").text("1:1")));
+        Element original = button("original", Phrase.ORIGINAL, new Element("span").text("1:1"));
+        how.appendChild(original.attr("aria-label", "1:1, " + spoken.say(Phrase.ORIGINAL)));
         how.appendChild(button("screen", Phrase.FULL_SCREEN, Shapes.fullScreen()));
         return dialog;
     }

@@ -49,11 +49,13 @@ final class Markup {
         if (kind != Kind.MARQUEE) {
             reel.attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
-        Element frame = reel.appendElement("div").addClass("frame").attr("data-box", "frame");
-        if (material.reel().movesByItself()) {
+        Element measured = reel.appendElement("div").addClass("measured");
+        Element frame = measured.appendElement("div").addClass("frame").attr("data-box", "frame");
+        if (layout.stands("pause")) {
             frame.appendChild(control("pause", spoken.say(Phrase.PAUSE), "pause", Shapes.pause()));
         }
-        Element view = frame.appendElement("div").addClass("view");
+        // reached by keyboard as long as it is scrolled, which without the player it is
+        Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
         Element strip = view.appendElement("div").addClass("strip");
         if (kind == Kind.MARQUEE) {
             band(strip);
@@ -98,7 +100,7 @@ final class Markup {
             if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
                 larger(element, picture.picture(), n, said);
             }
-            words(element, n, said, pressed == Pressed.LINK);
+            words(element, n, said, pressed);
         }
     }
 
@@ -137,8 +139,16 @@ final class Markup {
                 .attr("aria-label", spoken.say(Phrase.DIVIDER))
                 .attr("aria-valuemin", "0")
                 .attr("aria-valuemax", "100")
-                .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())));
+                .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())))
+                .attr("aria-valuetext", shares(pair));
         handle.appendChild(Shapes.grip());
+    }
+
+    /** How much of each side is seen, in words: "Before 40 %, After 60 %". */
+    private static String shares(Carries.Pair pair) {
+        long before = Math.round(100 * pair.startsAt());
+        String after = pair.nameAfter().isEmpty() ? "" : ", " + pair.nameAfter() + " " + (100 - before) + " %";
+        return (pair.nameBefore() + " " + before + " %").strip() + after;
     }
 
     private static void name(Element crop, String part, int n, String name) {
@@ -151,7 +161,8 @@ final class Markup {
         }
     }
 
-    private void words(Element slide, int n, Said said, boolean whole) {
+    private void words(Element slide, int n, Said said, Pressed pressed) {
+        boolean whole = pressed == Pressed.LINK;
         boolean below = Arrays.stream(SetUp.values())
                 .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
         boolean button = !said.button().isEmpty();
@@ -173,11 +184,16 @@ final class Markup {
             return;
         }
         panel.addClass("panel");
-        if (!said.title().isEmpty()) {
-            panel.appendElement("p").addClass("title").text(said.title());
-        }
-        if (!said.text().isEmpty()) {
-            panel.appendElement("p").addClass("text").text(said.text());
+        Element linked = null;
+        for (String[] words : new String[][] {{"title", said.title()}, {"text", said.text()}}) {
+            if (words[1].isEmpty()) {
+                continue;
+            }
+            Element line = panel.appendElement("p").addClass(words[0]);
+            if (linked == null && !whole && !button && !said.link().isEmpty()) { // a comparison's link is its words
+                line = linked = line.appendElement("a").attr("href", said.link());
+            }
+            line.text(words[1]);
         }
         if (button) {
             Element link =
@@ -203,7 +219,7 @@ final class Markup {
             Element element =
                     strip.appendElement("div").addClass("copy").addClass("band").addClass("copy-" + place);
             if (place != 0) {
-                element.attr("inert", true).attr("aria-hidden", "true");
+                element.attr("aria-hidden", "true"); // from those who listen, never from the pointer
             }
             List<Slide> slides = material.reel().slides();
             for (int n = 1; n <= slides.size(); n++) {
@@ -229,7 +245,9 @@ final class Markup {
         }
         Element around =
                 said.link().isEmpty() ? element : element.appendElement("a").attr("href", said.link());
-        if (around != element && listed && said.alt().isEmpty()) {
+        if (around != element && !listed) {
+            around.attr("tabindex", "-1");
+        } else if (around != element && said.alt().isEmpty()) {
             around.attr("aria-label", name(said));
         }
         around.appendChild(image);
@@ -259,12 +277,12 @@ final class Markup {
     private void steering(Element frame) {
         int most = Arrays.stream(SetUp.values()).mapToInt(layout::stops).max().orElse(1);
         Direction way = material.reel().direction();
-        if (anywhere(Options.ARROWS) && most > 1) {
+        if (layout.stands("arrow-next")) {
             frame.appendChild(control(
                     "arrow arrow-previous", spoken.say(Phrase.PREVIOUS), "arrow-previous", Shapes.previous(way)));
             frame.appendChild(control("arrow arrow-next", spoken.say(Phrase.NEXT), "arrow-next", Shapes.next(way)));
         }
-        if (Arrays.stream(SetUp.values()).anyMatch(layout::hasDots)) {
+        if (layout.stands("dot-1")) {
             Element dots =
                     frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
             for (int n = 1; n <= most; n++) {
@@ -276,11 +294,6 @@ final class Markup {
                         .attr("aria-label", spoken.position(n, most));
             }
         }
-    }
-
-    private boolean anywhere(com.keenreel.core.reel.Option<Boolean> option) {
-        return Arrays.stream(SetUp.values())
-                .anyMatch(setUp -> material.reel().choices().get(option, setUp));
     }
 
     private static Element control(String classes, String label, String box, Element... shapes) {

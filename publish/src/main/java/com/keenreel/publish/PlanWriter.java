@@ -66,18 +66,15 @@ final class PlanWriter {
             }
         }
         Spoken spoken = new Spoken(reel);
-        plan.putObject("say").put("pause", spoken.say(Phrase.PAUSE)).put("play", spoken.say(Phrase.PLAY));
+        plan.putObject("say")
+                .put("pause", spoken.say(Phrase.PAUSE))
+                .put("play", spoken.say(Phrase.PLAY))
+                .put("position", spoken.say(Phrase.POSITION));
         return plan.toString();
     }
 
     private ObjectNode setUp(SetUp setUp) {
         ObjectNode node = Json.MAPPER.createObjectNode();
-        double below = reel.limits().below(setUp);
-        if (Double.isInfinite(below)) {
-            node.putNull("below");
-        } else {
-            node.put("below", below);
-        }
         Arrangement arrangement = Arrangement.of(reel.choices(), setUp);
         int stops = layout.stops(setUp);
         node.put("stops", stops);

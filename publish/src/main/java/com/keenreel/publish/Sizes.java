@@ -7,10 +7,13 @@ import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Straight;
 import com.keenreel.core.space.Widths;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 
 /** How wide a picture is drawn, as {@code sizes} says it: in the window's width, for the slot it is pasted into. */
 final class Sizes {
@@ -35,28 +38,39 @@ final class Sizes {
         return new Sizes(layout, Slot.FULL).of(pair ? "picture-1-after" : "picture-1");
     }
 
-    /** The {@code sizes} of that part. */
+    /**
+     * The {@code sizes} of that part: a media condition for each stretch of window widths in which it is a straight line,
+     * because WebKit knows no min(), max() and clamp() there and takes the whole window instead.
+     */
     String of(String part) {
-        StringBuilder text = new StringBuilder();
+        NavigableMap<Double, String> stretches = new TreeMap<>(); // by the first width that is not in them
+        double from = 0;
         for (SetUp setUp : SetUp.values()) {
             Placed found = parts.get(setUp).get(part);
-            if (found == null) {
-                continue;
-            }
             double until = pageFor(
                     setUp == SetUp.DESK ? Double.POSITIVE_INFINITY : layout.from(SetUp.values()[setUp.ordinal() + 1]));
+            if (found == null || until <= from) {
+                continue;
+            }
             Length width =
                     found.box().width().over(layout.inHost(setUp).width()).over(Widths.slot(slot));
-            String size = width.css(Length.Base.VW);
-            text.append(text.isEmpty() ? "" : ", ");
-            if (Double.isInfinite(until)) {
-                return text.append(size).toString();
+            for (Straight stretch : width.straight(from, until)) {
+                String size = stretch.line().css(Length.Base.VW);
+                if (!stretches.isEmpty() && stretches.lastEntry().getValue().equals(size)) {
+                    stretches.pollLastEntry();
+                }
+                stretches.put(stretch.below(), size);
             }
-            text.append("(max-width: ")
-                    .append(Numbers.plain(until - 0.02))
-                    .append("px) ")
-                    .append(size);
+            from = until;
         }
+        StringBuilder text = new StringBuilder();
+        stretches.forEach((below, size) -> {
+            text.append(text.isEmpty() ? "" : ", ");
+            if (!Double.isInfinite(below)) {
+                text.append("(max-width: ").append(Numbers.plain(below - 0.02)).append("px) ");
+            }
+            text.append(size);
+        });
         return text.isEmpty() ? "100vw" : text.toString();
     }
 

@@ -2,8 +2,9 @@ package com.keenreel.publish;
 
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Direction;
+import com.keenreel.core.reel.FitKind;
 import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
@@ -12,7 +13,12 @@ import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 import org.jsoup.nodes.Element;
 
 /**
@@ -33,10 +39,17 @@ public final class Snippet {
     private static final String ALL = "position:absolute;inset:0;width:100%;height:100%";
 
     /**
-     * A picture that covers that height, one pixel more than it, cut by what is around it: so that the browser counts as
+     * A picture that covers its place, one pixel more than it, cut by what is around it: so that the browser counts as
      * much of it as painted as of the reel's own first picture, and does not take that for a larger one that came later.
      */
     private static final String COVERING = "position:absolute;inset:0;width:100%;height:calc(100% + 1px)";
+
+    /** What a picture that cannot be had leaves: a plain link, and the height that was kept free for it. */
+    private static final String MISSING =
+            "let a=this.parentNode;a.textContent=a.dataset.instead;a.style='';a.parentNode.style=''";
+
+    /** The same where the script cannot be had and there is no picture that could say so. */
+    private static final String UNREACHED = "let r=this.previousElementSibling;r.style='';r.firstElementChild.style=''";
 
     private final Material material;
     private final Layout layout;
@@ -57,10 +70,21 @@ public final class Snippet {
 
     private final String origin;
 
-    /** Around everything: gives the reel 640 px where the page would shrink it to nothing. */
+    /**
+     * Around everything: gives the reel 640 px where the page would shrink it to nothing, and never makes the page wider.
+     * Both a track of minmax(0, 640px) and a replaced element whose greatest width is a percentage (CSS Sizing 3,
+     * compressible replaced elements) need 0 px at the least and take 640 px where there is room; the one stays where a
+     * page's cleaner takes the other away.
+     */
     private static Element outer() {
         Element outer = new Element("div").attr("style", style(PLAIN + ";width:100%;min-width:0;" + INHERITED));
-        outer.appendElement("i").attr("style", style(PLAIN + ";width:640px;max-width:100%"));
+        outer.appendElement("i")
+                .attr("style", style("all:initial;display:grid;grid-template-columns:minmax(0,640px)"))
+                .appendElement("svg")
+                .attr("width", "640")
+                .attr("height", "0")
+                .attr("aria-hidden", "true")
+                .attr("style", style(PLAIN + ";width:640px;max-width:100%;height:0"));
         return outer;
     }
 
@@ -75,22 +99,34 @@ public final class Snippet {
         return declarations.replace(";", "!important;") + "!important";
     }
 
-    /** The element with the first picture in it, and the script. */
+    /** The element with the first picture in it, and the script; with scripts off, the reel's own address in a frame. */
     public String element() {
         Element outer = outer();
         Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
-        String link = PLAIN + ";" + ALL + ";overflow:hidden;cursor:pointer;" + INHERITED;
-        reel.appendChild(linked(first().attr("style", style("all:initial;" + COVERING + ";" + fit())))
-                .attr("style", style(link)));
-        outer.appendChild(script());
+        boolean pictured = pictured();
+        Element picture = first().attr("style", style("all:initial;" + COVERING + ";" + fit()));
+        Element link = linked(picture.attr("onerror", MISSING));
+        String place = pictured ? place() : ALL;
+        link.attr("style", style(PLAIN + ";" + place + ";overflow:hidden;cursor:pointer;" + INHERITED));
+        reel.appendChild(link);
+        reel.appendElement("noscript").appendChild(frame(address, ALL));
+        outer.appendChild(pictured ? script() : script().attr("onerror", UNREACHED));
         return Base.put(Markup.Html.print(outer), origin);
+    }
+
+    private boolean pictured() {
+        return !material.reel().slides().get(0).carries().pictures().isEmpty();
     }
 
     /** The first picture with a link to the whole reel; the reel's name where its first slide has no picture. */
     private Element linked(Element picture) {
         Element link = new Element("a").attr("href", address);
-        boolean shown = !material.reel().slides().get(0).carries().pictures().isEmpty();
-        return shown ? link.appendChild(picture) : link.text(material.reel().name());
+        if (!pictured()) {
+            return link.text(material.reel().name());
+        }
+        String alt = picture.attr("alt");
+        link.attr("data-instead", material.reel().name() + (alt.isEmpty() ? "" : ": " + alt));
+        return link.appendChild(picture);
     }
 
     /**
@@ -119,22 +155,22 @@ public final class Snippet {
     /** A frame that shows the same reel at another address. */
     String frame(String address) {
         Element outer = outer();
-        outer.appendElement("div")
-                .attr("style", reserving())
-                .appendElement("iframe")
+        outer.appendElement("div").attr("style", reserving()).appendChild(frame(address, ALL));
+        return Markup.Html.print(outer);
+    }
+
+    private Element frame(String address, String place) {
+        return new Element("iframe")
                 .attr("src", address)
                 .attr("title", material.reel().name())
                 .attr("loading", "lazy")
                 .attr("referrerpolicy", "no-referrer-when-downgrade")
                 .attr("allowfullscreen", true)
-                .attr("style", style(PLAIN + ";" + ALL));
-        return Markup.Html.print(outer);
+                .attr("style", style(PLAIN + ";" + place));
     }
 
     private Element first() {
         Slide slide = material.reel().slides().get(0);
-        boolean pair = slide.carries() instanceof Carries.Pair;
-        String part = pair ? "picture-1-after" : "picture-1";
         List<PictureId> pictures = slide.carries().pictures();
         Element image = new Element("img")
                 .attr(
@@ -143,7 +179,7 @@ public final class Snippet {
         image.attr("src", Base.MARK + material.first().fallback().address());
         if (!material.first().isShapes()) {
             image.attr("srcset", material.first().srcset())
-                    .attr("sizes", new Sizes(layout, material.reel().slot()).of(part));
+                    .attr("sizes", new Sizes(layout, material.reel().slot()).of(part()));
         }
         return image;
     }
@@ -151,11 +187,40 @@ public final class Snippet {
     /** How the first picture meets its place until the player takes over. */
     private String fit() {
         if (material.reel().arrangement() == Kind.MARQUEE) {
-            return "object-fit:contain;object-position:"
-                    + (material.reel().direction() == Direction.LTR ? "left" : "right");
+            return "object-fit:fill"; // its place has its ratio
         }
+        if (material.reel().choices().get(Options.FIT, SetUp.DESK) == FitKind.WHOLE) {
+            return "object-fit:contain;object-position:center";
+        }
+        return "object-fit:cover;object-position:" + position(part());
+    }
+
+    private String part() {
         boolean pair = material.reel().slides().get(0).carries() instanceof Carries.Pair;
-        return "object-fit:cover;object-position:" + position(pair ? "picture-1-after" : "picture-1");
+        return pair ? "picture-1-after" : "picture-1";
+    }
+
+    /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
+    private String place() {
+        String part = material.reel().arrangement() == Kind.MARQUEE ? part() : "crop-1";
+        Map<SetUp, Box> boxes = new EnumMap<>(SetUp.class);
+        for (SetUp setUp : SetUp.values()) {
+            Length width = layout.inHost(setUp).width();
+            Box inReel = layout.frame(setUp).boxOf(part).orElseThrow();
+            boxes.put(
+                    setUp,
+                    new Box(
+                            inReel.left().over(width).plus(layout.inHost(setUp).left()),
+                            inReel.top().over(width),
+                            inReel.width().over(width),
+                            inReel.height().over(width)));
+        }
+        // per cent of margins and padding are of the width, those of top and height would be of the height
+        return "position:absolute;top:0;left:0;height:0;width:"
+                + gated(setUp -> boxes.get(setUp).width()) + ";margin:"
+                + gated(setUp -> boxes.get(setUp).top()) + " 0 0 "
+                + gated(setUp -> boxes.get(setUp).left()) + ";padding:"
+                + gated(setUp -> boxes.get(setUp).height()) + " 0 0";
     }
 
     /** Where the crop stands on desk, as a browser's own crop says it; exact where all set-ups share a ratio. */
@@ -192,7 +257,13 @@ public final class Snippet {
 
     /** The reel's height at every width of its parent, as a value of {@code padding-top}. */
     public String reserved() {
+        return gated(setUp -> layout.inHost(setUp).height());
+    }
+
+    /** A length of the host's width that differs by set-up, without a container query: each is gated by its limits. */
+    private String gated(Function<SetUp, Length> length) {
         List<String> terms = new ArrayList<>();
+        Set<Length> different = new HashSet<>();
         SetUp[] setUps = SetUp.values();
         for (int i = 0; i < setUps.length; i++) {
             double from = layout.from(setUps[i]);
@@ -200,7 +271,8 @@ public final class Snippet {
             if (Double.isInfinite(from)) {
                 continue;
             }
-            String height = layout.inHost(setUps[i]).height().inner(Length.Base.PERCENT);
+            different.add(length.apply(setUps[i]));
+            String value = length.apply(setUps[i]).inner(Length.Base.PERCENT);
             List<String> gates = new ArrayList<>();
             if (i > 0) {
                 gates.add("max(0px,(100% - " + Numbers.plain(from - 0.008) + "px)*" + Numbers.plain(GATE) + ")");
@@ -208,8 +280,10 @@ public final class Snippet {
             if (!Double.isInfinite(below)) {
                 gates.add("max(0px,(" + Numbers.plain(below) + "px - 100%)*" + Numbers.plain(GATE) + ")");
             }
-            terms.add(gates.isEmpty() ? height : "min(" + String.join(",", gates) + "," + height + ")");
+            terms.add(gates.isEmpty() ? value : "min(" + String.join(",", gates) + "," + value + ")");
         }
-        return "calc(" + String.join(" + ", terms) + ")";
+        return different.size() == 1
+                ? different.iterator().next().css(Length.Base.PERCENT)
+                : "calc(" + String.join(" + ", terms) + ")";
     }
 }

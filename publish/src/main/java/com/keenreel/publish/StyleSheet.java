@@ -25,6 +25,9 @@ import java.util.Set;
  * set-up; parts that stand alike share a rule.
  */
 final class StyleSheet {
+    /** The size of type on the reel itself, px. */
+    private static final double TYPE = 16;
+
     private final Reel reel;
     private final Layout layout;
     private final int copies;
@@ -70,7 +73,7 @@ final class StyleSheet {
         }
         css.append(common());
         css.append(grouped(everywhere));
-        different.forEach((setUp, own) -> css.append("@container ")
+        different.forEach((setUp, own) -> css.append("@container reel ")
                 .append(condition(setUp))
                 .append('{')
                 .append(grouped(own))
@@ -78,13 +81,18 @@ final class StyleSheet {
         return css.toString();
     }
 
+    /** Limits stand in em of the reel's own type: WebKit takes px there for px of the screen when a page is zoomed. */
     private String condition(SetUp setUp) {
         SetUpLimits limits = reel.limits();
         return switch (setUp) {
-            case PHONE -> "(width < " + px(limits.tabletFrom()) + ")";
-            case TABLET -> "(" + px(limits.tabletFrom()) + " <= width < " + px(limits.deskFrom()) + ")";
-            case DESK -> "(width >= " + px(limits.deskFrom()) + ")";
+            case PHONE -> "(width < " + em(limits.tabletFrom()) + ")";
+            case TABLET -> "(" + em(limits.tabletFrom()) + " <= width < " + em(limits.deskFrom()) + ")";
+            case DESK -> "(width >= " + em(limits.deskFrom()) + ")";
         };
+    }
+
+    private static String em(double px) {
+        return Numbers.plain(px / TYPE) + "em";
     }
 
     private String common() {
@@ -92,10 +100,12 @@ final class StyleSheet {
         boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
         double ground = reel.choices().get(Options.WORDS_GROUND);
-        return ".reel{width:" + inHost.width().css(Base.CQI) + ";margin-left:"
-                + inHost.left().css(Base.CQI)
+        return ".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
+                + inHost.left().css(Base.PERCENT)
+                + ";font-size:" + px(TYPE)
                 + ";--type:" + type
                 + ";--ground:" + reel.choices().get(Options.GROUND)
+                + ";--on-ground:" + reel.choices().get(Options.GROUND).ink()
                 + ";--ink:" + reel.choices().get(Options.INK)
                 + ";--corners:" + px(reel.choices().get(Options.CORNERS))
                 + ";--words-ground:rgb(22 36 30/" + Numbers.plain(ground) + "%)"
@@ -108,12 +118,25 @@ final class StyleSheet {
         Map<String, String> rules = new LinkedHashMap<>();
         Placed frame = layout.frame(setUp);
         boxes(frame, rules);
-        rules.merge("frame", ";--step:" + layout.stride(setUp).css(Base.CQI), String::concat);
+        rules.put("measured", "--set-up:" + setUp.ordinal());
+        rules.merge("frame", ";--step:" + layout.stride(setUp).css(Base.CQI) + onPaper(setUp), String::concat);
         switch (reel.arrangement()) {
             case MARQUEE -> copies(setUp, rules);
             case SINGLE, ROW -> words(setUp, rules);
         }
         return rules;
+    }
+
+    /**
+     * On paper as many slides stand in a row as on the screen. One that has the whole width there gets half of the paper,
+     * and is laid out as in a reel of that width.
+     */
+    private String onPaper(SetUp setUp) {
+        Length slide = layout.frame(setUp).boxOf("slide-1").orElseThrow().width();
+        return slide.equals(Length.WIDTH)
+                ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
+                : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
+                        + layout.gap(setUp).css(Base.CQI);
     }
 
     private void copies(SetUp setUp, Map<String, String> rules) {

@@ -78,10 +78,27 @@ public final class Brief {
                         .by(Options.GAP)
                         .text(" apart.");
         }
+        narrow();
         if (reel.arrangement() != Arrangement.Kind.MARQUEE) {
             sentence().text("Pictures ").by(Options.FIT).text(" around their focal point.");
         }
         column("Shape");
+    }
+
+    /** Says which slides are too narrow to be recognised, and where. */
+    private void narrow() {
+        for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
+            List<String> narrow =
+                    layout.narrow(setUp).stream().map(String::valueOf).toList();
+            if (!narrow.isEmpty()) {
+                sentence()
+                        .text((narrow.size() == 1 ? "Slide " : "Slides ") + String.join(", ", narrow)
+                                + (narrow.size() == 1 ? " is" : " are") + " so narrow at this height on "
+                                + setUp.word() + " that nobody sees what "
+                                + (narrow.size() == 1 ? "it shows." : "they show."));
+                return;
+            }
+        }
     }
 
     private void motion() {

@@ -88,7 +88,7 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
         List<Crop> crops = new ArrayList<>();
         for (Screen screen : Screen.of(draft, null)) {
             SetUp setUp = SetUp.of(screen.setUp());
-            if (own == setUp || own == null && slide.instead().said(setUp) == null) {
+            if (own == setUp || own == null && slide.insteadOn(setUp) == null) {
                 all(draft.layout().frame(setUp))
                         .filter(part -> part.part().equals("crop-" + position))
                         .map(crop -> crop(draft, screen, setUp, drawn, crop))

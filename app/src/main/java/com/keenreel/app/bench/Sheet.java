@@ -165,7 +165,7 @@ public record Sheet(
         List<Focus> focal = new ArrayList<>();
         focal.add(focus("all", all == null ? carried.focal() : all, all != null, ""));
         for (SetUp setUp : SetUp.values()) {
-            PictureId instead = slide.instead().said(setUp);
+            PictureId instead = slide.insteadOn(setUp);
             String other = instead == null ? "" : Shelf.thumbnail(draft.shelf().version(instead));
             boolean own = slide.focal().own().containsKey(setUp);
             focal.add(focus(setUp.word(), facts.focal(slide, setUp), own, other));

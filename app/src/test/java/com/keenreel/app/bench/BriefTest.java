@@ -85,7 +85,7 @@ class BriefTest {
                         "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button. "
                                 + "A press [on its button] follows its link; on a picture without one it [does nothing]. "
                                 + "Its language is [English]. Those who listen hear [“Previous slide”], [“Next slide”], [“Pause”], "
-                                + "[“Play”], [“Choose a slide”], [“Slide {n} of {count}”], "
+                                + "[“Play”], [“Choose a slide”], [“{n} of {count}”], "
                                 + "[“carousel”] and [“slide”].");
     }
 

@@ -7,9 +7,11 @@ import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
 /** Brings the slides of a reel into an order by a rule, once. */
@@ -20,7 +22,7 @@ public final class Arranging {
      * The reel with its slides in that order: by the first picture of each; slides without a picture come last, as they
      * stand.
      *
-     * @param order "as laid out" is as they stand
+     * @param order "as laid out" is as they stand; shuffled is another order than that in which they stand
      * @param pictures name and date of every picture of the reel
      * @throws Refusal when its slides come from a set
      */
@@ -43,9 +45,20 @@ public final class Arranging {
             standing.add(new Member(own, picture.name(), picture.taken()));
         }
         List<Slide> arranged = new ArrayList<>();
-        order.of(standing).forEach(member -> arranged.add(slides.get(member.picture())));
+        List<Member> ordered = order == SetOrder.SHUFFLED ? shuffled(standing) : order.of(standing);
+        ordered.forEach(member -> arranged.add(slides.get(member.picture())));
         arranged.addAll(plain);
         return reel.withSlides(arranged);
+    }
+
+    /** Another order than they stand in, when there is one; where they stand alike, the same. */
+    private static List<Member> shuffled(List<Member> standing) {
+        List<Member> shuffled = new ArrayList<>(standing);
+        Random random = new Random(standing.hashCode());
+        while (standing.size() > 1 && shuffled.equals(standing)) {
+            Collections.shuffle(shuffled, random);
+        }
+        return shuffled;
     }
 
     /**

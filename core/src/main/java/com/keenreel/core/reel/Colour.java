@@ -15,6 +15,34 @@ public record Colour(String hex) {
         }
     }
 
+    /** White. */
+    public static final Colour WHITE = new Colour("#ffffff");
+
+    /** The dark that words and controls have where white cannot be read. */
+    public static final Colour DARK = new Colour("#16241e");
+
+    /** Relative luminance, 0 (black) to 1 (white): WCAG 2.2. */
+    public double luminance() {
+        return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
+    }
+
+    private double linear(int at) {
+        double share = Integer.parseInt(hex.substring(at, at + 2), 16) / 255.0;
+        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+    }
+
+    /** How well one is told from the other, 1 to 21: (L1 + .05)/(L2 + .05) of WCAG 2.2, the lighter one above. */
+    public double contrast(Colour other) {
+        double one = luminance() + 0.05;
+        double two = other.luminance() + 0.05;
+        return Math.max(one, two) / Math.min(one, two);
+    }
+
+    /** White or dark, whichever is read better on this. */
+    public Colour ink() {
+        return contrast(WHITE) >= contrast(DARK) ? WHITE : DARK;
+    }
+
     @Override
     public String toString() {
         return hex;

@@ -68,6 +68,9 @@ public sealed interface Domain<T> {
             } catch (NumberFormatException notANumber) {
                 throw new IllegalArgumentException("Write a number from " + limits() + ".", notANumber);
             }
+            if (!Double.isFinite(value)) {
+                throw new IllegalArgumentException("Write a number from " + limits() + ".");
+            }
             if (!(value >= least && value <= most)) {
                 throw new IllegalArgumentException(Numbers.plain(value) + " is not within " + limits() + ".");
             }

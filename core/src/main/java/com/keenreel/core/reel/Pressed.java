@@ -12,13 +12,15 @@ public enum Pressed {
 
     /**
      * What a press on that slide does. A link that has no button of its own is followed from anywhere on the slide, and
-     * goes before the larger view; only a slide that carries one picture has a larger view.
+     * goes before the larger view; only a slide that carries one picture has a larger view. A comparison is moved by
+     * presses: its link is followed from its button or its words.
      *
      * @param said what visitors meet on the slide
      */
     public static Pressed of(Reel reel, Slide slide, Said said) {
         boolean anywhere = said.button().isEmpty() || reel.choices().get(Options.ANYWHERE);
-        if (!said.link().isEmpty() && anywhere) {
+        boolean moved = slide.carries() instanceof Carries.Pair;
+        if (!said.link().isEmpty() && anywhere && !moved) {
             return LINK;
         }
         Boolean own = slide.larger();

@@ -8,6 +8,9 @@ package com.keenreel.core.reel;
  */
 public record Ratio(double width, double height) {
     public Ratio {
+        if (!Double.isFinite(width) || !Double.isFinite(height)) {
+            throw new IllegalArgumentException("Write a ratio as two numbers, such as 16:9.");
+        }
         if (!(width > 0) || !(height > 0) || width / height < 0.2 || width / height > 12) {
             throw new IllegalArgumentException("A ratio lies between 1:5 and 12:1, which " + Numbers.plain(width) + ":"
                     + Numbers.plain(height) + " does not.");

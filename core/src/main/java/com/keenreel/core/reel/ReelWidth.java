@@ -25,13 +25,21 @@ public record ReelWidth(double share, double most) {
         try {
             return switch (parts[0]) {
                 case "fills" -> FILLS;
-                case "most" -> new ReelWidth(1, Double.parseDouble(parts[1]));
-                case "share" -> new ReelWidth(Double.parseDouble(parts[1]) / 100, Double.POSITIVE_INFINITY);
+                case "most" -> new ReelWidth(1, number(parts[1]));
+                case "share" -> new ReelWidth(number(parts[1]) / 100, Double.POSITIVE_INFINITY);
                 default -> throw new NumberFormatException(parts[0]);
             };
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException unreadable) {
             throw new IllegalArgumentException("Write the width as a number of px or per cent.", unreadable);
         }
+    }
+
+    private static double number(String text) {
+        double number = Double.parseDouble(text);
+        if (!Double.isFinite(number)) {
+            throw new NumberFormatException(text);
+        }
+        return number;
     }
 
     /** "fills", "most 960" or "share 80". */

@@ -71,6 +71,11 @@ public record Slide(
         return new Slide(id, carries, words, hold, focal, showing, instead, other);
     }
 
+    /** The picture that this set-up shows in the place of the one it carries; null where there is none to replace. */
+    public @Nullable PictureId insteadOn(SetUp setUp) {
+        return carries instanceof Carries.Picture ? instead.said(setUp) : null;
+    }
+
     /** Every picture it shows somewhere: what it carries, then what set-ups show instead. */
     public List<PictureId> pictures() {
         List<PictureId> all = new ArrayList<>(carries.pictures());

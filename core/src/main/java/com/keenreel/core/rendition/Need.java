@@ -78,7 +78,7 @@ public record Need(List<Use> uses, boolean larger) {
                     String part = "picture-" + n + (pictures.size() == 1 ? "" : i == 0 ? "-before" : "-after");
                     use(uses, pictures.get(i), setUp, parts.get(part), width);
                 }
-                PictureId instead = slide.instead().said(setUp);
+                PictureId instead = slide.insteadOn(setUp);
                 if (instead != null) {
                     use(uses, instead, setUp, parts.get("picture-" + n + "-" + setUp.word()), width);
                 }

@@ -12,6 +12,11 @@ public record Box(Length left, Length top, Length width, Length height) {
         return new Box(left, top, Length.px(width), Length.px(height));
     }
 
+    /** The same box further to the right and down. */
+    Box movedBy(Length right, Length down) {
+        return new Box(left.plus(right), top.plus(down), width, height);
+    }
+
     /** The same box in a parent that is turned round: as far from its right edge as it was from its left one. */
     Box mirroredIn(Length parentWidth) {
         return new Box(parentWidth.minus(left).minus(width), top, width, height);

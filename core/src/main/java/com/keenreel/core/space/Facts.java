@@ -43,7 +43,7 @@ public record Facts(Map<PictureId, PictureFacts> pictures, Map<PictureId, Pictur
      * meant for it. The middle where a slide has no picture.
      */
     public FocalPoint focal(Slide slide, SetUp setUp) {
-        PictureId instead = slide.instead().said(setUp);
+        PictureId instead = slide.insteadOn(setUp);
         if (instead != null) {
             FocalPoint said = slide.focal().said(setUp);
             return said == null ? of(instead).focal() : said;

@@ -6,6 +6,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.ReelWidth;
 import com.keenreel.core.reel.SetUp;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -66,8 +67,16 @@ public final class Layout {
         return new ReelWidth(chosen.share(), Math.min(chosen.most(), arranging.widest()));
     }
 
-    /** The set-up on a host of that width, px. */
+    /**
+     * The set-up on a host of that width.
+     *
+     * @param hostWidth px, 0 or more
+     * @throws IllegalArgumentException when it is no such number
+     */
     public SetUp setUp(double hostWidth) {
+        if (!(hostWidth >= 0) || Double.isInfinite(hostWidth)) {
+            throw new IllegalArgumentException("A width is a number of px, 0 or more.");
+        }
         return reel.limits().at(Widths.reel(reelWidth()).at(hostWidth));
     }
 
@@ -80,6 +89,12 @@ public final class Layout {
     public Placed frame(SetUp setUp) {
         return frames.computeIfAbsent(
                 setUp, any -> mirrored() ? arranging.frame(any).mirrored() : arranging.frame(any));
+    }
+
+    /** Whether that part has a place in some set-up; what has none anywhere is left out of the markup. */
+    public boolean stands(String part) {
+        return Arrays.stream(SetUp.values())
+                .anyMatch(setUp -> frame(setUp).boxOf(part).isPresent());
     }
 
     private boolean mirrored() {
@@ -101,6 +116,16 @@ public final class Layout {
         return step(setUp).times(reel.direction().sign());
     }
 
+    /** The space between two slides that stand side by side; nothing where each has the whole frame. */
+    public Length gap(SetUp setUp) {
+        return arranging.gap(setUp);
+    }
+
+    /** The numbers of slides that stand too narrow to be recognised in that set-up. */
+    public List<Integer> narrow(SetUp setUp) {
+        return arranging.narrow(setUp);
+    }
+
     /** Whether dots stand in that set-up: they are asked for, and there is room for them. */
     public boolean hasDots(SetUp setUp) {
         return new Controls(reel, setUp, stops(setUp)).dots();
@@ -116,8 +141,12 @@ public final class Layout {
      *
      * @param hostWidth px
      * @param view the height of the window, px
+     * @throws IllegalArgumentException when one of them is no number, or below 0
      */
     public List<Measured> at(double hostWidth, double view) {
+        if (!(view >= 0) || Double.isInfinite(view)) {
+            throw new IllegalArgumentException("A height is a number of px, 0 or more.");
+        }
         Box inHost = inHost(setUp(hostWidth));
         double width = inHost.width().at(hostWidth, view);
         List<Measured> seen = new ArrayList<>();

@@ -36,6 +36,17 @@ public sealed interface Length {
     /** This length times a number. */
     Length times(double factor);
 
+    /**
+     * The same length as straight lines one after the other, without min and max: for where CSS knows neither. Shares of
+     * the view's height are kept.
+     *
+     * @param from the least width that counts, px
+     * @param below the widths that count are below it, px; may be infinite
+     */
+    default List<Straight> straight(double from, double below) {
+        return Straight.of(this, from, below);
+    }
+
     /** As a CSS value, the width printed in that unit. */
     default String css(Base base) {
         String inner = inner(base);

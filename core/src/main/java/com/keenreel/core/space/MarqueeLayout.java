@@ -7,6 +7,7 @@ import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * An endless band. Items of the common height H are H times their ratio wide; a lap is the sum of widths and gaps, so
@@ -15,6 +16,15 @@ import java.util.List;
 public final class MarqueeLayout implements Arranging {
     /** A band is never wider than this, px; where there is more room it stands in the middle. */
     public static final double WIDEST = 2560;
+
+    /** As many copies of a lap are published at the most. */
+    public static final int MOST_COPIES = 41;
+
+    /** So long is a lap at least, px, that {@link #MOST_COPIES} of it fill the widest band at every moment. */
+    static final double LEAST_LAP = WIDEST / (MOST_COPIES - 1);
+
+    /** What is narrower than this is a line and no logo, px. */
+    static final double NARROW = 8;
 
     /** Kept at the band's end for the pause button, px. */
     static final double PAUSE = Controls.HIT + Controls.EDGE;
@@ -40,10 +50,29 @@ public final class MarqueeLayout implements Arranging {
 
     /** The length of one lap, px: the sum of all widths and gaps. */
     double lap(SetUp setUp) {
-        Arrangement.Marquee marquee = marquee(setUp);
+        return widths(setUp) + reel.slides().size() * between(setUp);
+    }
+
+    private double widths(SetUp setUp) {
+        double height = marquee(setUp).height();
         return reel.slides().stream()
-                .mapToDouble(slide -> marquee.height() * ratio(slide) + marquee.gap())
+                .mapToDouble(slide -> height * ratio(slide))
                 .sum();
+    }
+
+    /** Between two items: as chosen, or as much more as a lap of its least length needs, px. */
+    private double between(SetUp setUp) {
+        int items = Math.max(1, reel.slides().size());
+        return Math.max(marquee(setUp).gap(), (LEAST_LAP - widths(setUp)) / items);
+    }
+
+    @Override
+    public List<Integer> narrow(SetUp setUp) {
+        double height = marquee(setUp).height();
+        return IntStream.rangeClosed(1, reel.slides().size())
+                .filter(n -> height * ratio(reel.slides().get(n - 1)) < NARROW)
+                .boxed()
+                .toList();
     }
 
     /** How many copies of a lap fill a width at every moment: ceil(width / lap) + 1. */
@@ -81,7 +110,7 @@ public final class MarqueeLayout implements Arranging {
                     reel.slides().get(i).carries().pictures().isEmpty()
                             ? List.of()
                             : List.of(Placed.listed("picture-" + (i + 1), all))));
-            left += width + marquee(setUp).gap();
+            left += width + between(setUp);
         }
         Length bandWidth = Length.WIDTH.minus(PAUSE);
         Box view = new Box(Length.ZERO, Length.px((whole - height) / 2), bandWidth, Length.px(height));

@@ -2,6 +2,7 @@ package com.keenreel.core.space;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,6 +42,17 @@ public record Placed(String part, @Nullable String name, Box box, boolean clips,
     /** Not listed; cuts off what stands outside it. */
     public static Placed clipping(String part, Box box, List<Placed> inside) {
         return new Placed(part, null, box, true, Length.ZERO, inside);
+    }
+
+    /** The box of the part of that name in this tree, from the same corner as this one's own. */
+    public Optional<Box> boxOf(String wanted) {
+        if (part.equals(wanted)) {
+            return Optional.of(box);
+        }
+        return inside.stream()
+                .flatMap(child -> child.boxOf(wanted).stream())
+                .map(there -> there.movedBy(box.left(), box.top()))
+                .findFirst();
     }
 
     /** Listed under another name, because several parts share it. */

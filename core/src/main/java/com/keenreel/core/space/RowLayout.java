@@ -26,7 +26,8 @@ final class RowLayout implements Arranging {
     /**
      * The space between two slides: as chosen, but never so much that all gaps together take more than half of the width.
      */
-    private Length gap(SetUp setUp) {
+    @Override
+    public Length gap(SetUp setUp) {
         Arrangement.Row row = row(setUp);
         double narrowest = Math.max(Layout.NARROWEST, reel.limits().from(setUp));
         Length chosen = Length.px(row.gap());

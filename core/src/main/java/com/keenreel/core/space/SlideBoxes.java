@@ -54,7 +54,7 @@ final class SlideBoxes {
     private List<Placed> carried(int n, Slide slide, Length width, Length height, boolean aboveLine) {
         FitKind fit = reel.choices().get(Options.FIT, setUp);
         if (slide.carries() instanceof Carries.Picture picture) {
-            PictureId own = slide.instead().said(setUp);
+            PictureId own = slide.insteadOn(setUp);
             PictureId shown = own == null ? picture.picture() : own;
             String part = "picture-" + n + (own == null ? "" : "-" + setUp.word());
             Box drawn = Fit.of(fit, facts.of(shown), width, height, facts.focal(slide, setUp));

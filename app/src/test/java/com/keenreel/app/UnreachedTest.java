@@ -1,0 +1,169 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What a page shows when Keen Reel, its script, or scripts at all cannot be had. */
+class UnreachedTest {
+    private final Editor editor = new Editor();
+    private final Front site = new Front();
+    private final Front front = new Front();
+
+    @AfterEach
+    void leave() {
+        editor.publicAddress("");
+        site.close();
+        front.close();
+        editor.close();
+    }
+
+    private String code(Made reel) {
+        editor.publicAddress(front.origin());
+        String code = reel.publish().path("element").asString();
+        editor.publicAddress("");
+        return code;
+    }
+
+    private Page page(String code) {
+        String html = "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>A page</title>"
+                + "<link rel=\"icon\" href=\"data:,\"></head><body><p>Before</p>" + code
+                + "<p id=\"after\">After</p></body></html>";
+        return editor.open(site.page("/page", html, Map.of()));
+    }
+
+    /** A plain link of one line is all that is left, and the console says what browsers say by themselves. */
+    private void assertPlainLink(Page page, String text) {
+        assertThat(page.locator("keen-reel")).hasText(text);
+        assertThat(page.locator("keen-reel img")).hasCount(0);
+        assertThat(page.locator("keen-reel > a")).isVisible();
+        BoundingBox link = page.locator("keen-reel > a").boundingBox();
+        assertThat(page.locator("#after").boundingBox().y - link.y)
+                .as("the height is given back")
+                .isLessThan(80);
+        assertThat(editor.problems())
+                .allMatch(said ->
+                        said.contains("net::ERR_") || said.contains("status of 404") || said.startsWith("404 "));
+        editor.problems().clear();
+    }
+
+    @Test
+    void aStoppedOrWrongAddressLeavesAPlainLink() {
+        Made reel = Kinds.single(editor);
+        reel.say(reel.slides().get(0), "alt", "A bench with bowls of glaze");
+        String code = code(reel);
+        String words = "Banner of the kinds: A bench with bowls of glaze";
+        front.close();
+        assertPlainLink(page(code), words);
+        String elsewhere = Running.application().site(); // which has nothing there
+        assertPlainLink(page(code.replace(front.origin(), elsewhere)), words);
+        assertPlainLink(
+                page(code.replaceAll("onerror=\"[^\"]*\"", "")
+                        .replaceAll("(src|srcset)=\"[^\"]*first[^\"]*\"", "$1=\"" + elsewhere + "/none.webp\"")
+                        .replaceAll(
+                                "src=\"[^\"]*/reel.js\"",
+                                "src=\"" + Running.application().origin() + "/reel.js\"")),
+                words);
+        Made plain = Kinds.single(editor);
+        plain.edit("{'kind':'carry','slide':'" + plain.slides().get(0) + "','carries':{'colour':'#204060'}}");
+        assertPlainLink(page(code(plain)), "Banner of the kinds");
+    }
+
+    @Test
+    void aReelThatCannotBeHadLeavesItsPictureInItsPlace() {
+        String code = code(Kinds.single(editor));
+        front.rewrite(".*/fragment", body -> "no JSON");
+        Page page = page(code);
+        page.waitForFunction("() => document.querySelector('keen-reel').ready?.then(() => true)");
+        assertThat(page.locator("keen-reel img")).isVisible();
+        BoundingBox picture = page.locator("keen-reel img").boundingBox();
+        assertThat(page.locator("#after").boundingBox().y).isGreaterThan(picture.y + picture.height - 2);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void withScriptsOffAPageShowsTheWholeReel() {
+        try (Editor visitor = new Editor(false)) {
+            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+                Made reel = kind.getValue();
+                String html = "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>A page</title>"
+                        + "<link rel=\"icon\" href=\"data:,\"></head><body style=\"margin:0\">" + code(reel)
+                        + "</body></html>";
+                Page page = visitor.open(site.page("/page", html, Map.of()));
+                FrameLocator inside = page.frameLocator("keen-reel iframe");
+                JsonNode boxes = reel.layout(1280, "live").path("boxes");
+                int seen = 0;
+                for (JsonNode box : boxes) {
+                    String name = box.path("name").asString();
+                    if (!name.matches("slide-\\d+|words-\\d+") || kind.getKey().equals("single")) {
+                        continue;
+                    }
+                    String which = kind.getKey().equals("marquee") ? ".copy-0 ." + name : "." + name;
+                    BoundingBox there = inside.locator(which).boundingBox();
+                    assertThat(List.of(there.x, there.y, there.width, there.height))
+                            .as(reel.name + ", " + name)
+                            .zipSatisfy(
+                                    List.of(
+                                            box.path("x").asDouble(),
+                                            box.path("y").asDouble(),
+                                            box.path("width").asDouble(),
+                                            box.path("height").asDouble()),
+                                    (is, predicted) -> assertThat(is).isBetween(predicted - 0.1, predicted + 0.1));
+                    seen++;
+                }
+                assertThat(seen)
+                        .isGreaterThanOrEqualTo(
+                                switch (kind.getKey()) {
+                                    case "row" -> 6;
+                                    case "marquee" -> 3;
+                                    case "pair" -> 1;
+                                    default -> 0;
+                                });
+                assertThat(page.locator("keen-reel iframe").boundingBox().height)
+                        .isCloseTo(
+                                page.locator("keen-reel").boundingBox().height,
+                                org.assertj.core.api.Assertions.within(0.1));
+                page.close();
+            }
+            assertThat(visitor.problems()).isEmpty();
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void untilTheScriptComesTheFirstPictureStandsWhereItWillStand() {
+        for (Made reel : Kinds.all(editor).values()) {
+            String code = code(reel);
+            Page page = page(code.replaceAll("<script.*</script>", ""));
+            Page live = page(code);
+            assertThat(live.locator("keen-reel .run")).hasCount(1);
+            for (int width : new int[] {390, 820, 1280}) {
+                page.setViewportSize(width, 800);
+                live.setViewportSize(width, 800);
+                live.waitForTimeout(100);
+                BoundingBox before = page.locator("keen-reel > a").boundingBox();
+                BoundingBox after = live.locator(reel.name.startsWith("Band") ? ".copy-0 .picture-1" : ".crop-1")
+                        .boundingBox();
+                double moved = Math.max(
+                        Math.max(Math.abs(before.x - after.x), Math.abs(before.y - after.y)),
+                        Math.max(Math.abs(before.width - after.width), Math.abs(before.height - after.height)));
+                boolean runs = reel.name.startsWith("Band"); // it has moved on
+                assertThat(runs ? Math.abs(before.y - after.y) + Math.abs(before.width - after.width) : moved)
+                        .as(reel.name + " at " + width)
+                        .isLessThan(0.1);
+            }
+            page.close();
+            live.close();
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+}
