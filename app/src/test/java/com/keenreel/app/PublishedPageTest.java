@@ -190,33 +190,6 @@ class PublishedPageTest {
         }
     }
 
-    @Test
-    void nothingSeriousIsInTheWayOfAnyone() {
-        try (Editor editor = new Editor()) {
-            Map<String, Made> kinds = Kinds.all(editor);
-            List<String> addresses = new ArrayList<>(List.of("/reels", "/pictures", "/practice", "/help"));
-            for (Made reel : kinds.values()) {
-                addresses.add("/reels/" + reel.id);
-                addresses.add(reel.publish().path("address").asString());
-            }
-            addresses.add("/reels/" + kinds.get("single").id + "/publish");
-            List<String> found = new ArrayList<>();
-            for (String address : addresses) {
-                Page page = editor.open(address);
-                page.waitForTimeout(500);
-                found.addAll(serious(page, address));
-                if (address.matches("/reels/[a-z0-9]{12}")) {
-                    page.locator(".card").first().click();
-                    assertThat(page.locator(".sheet-head")).isVisible();
-                    found.addAll(serious(page, address + " with a slide"));
-                }
-                page.close();
-            }
-            assertThat(found).isEmpty();
-            assertThat(editor.problems()).isEmpty();
-        }
-    }
-
     /** What the page checker finds serious or critical. */
     static List<String> serious(Page page, String where) {
         List<String> found = new ArrayList<>();

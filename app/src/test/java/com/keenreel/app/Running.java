@@ -12,7 +12,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on free ports with a data folder of its own, and one browser; once for a whole run. */
@@ -41,19 +43,38 @@ public final class Running {
     private static Running demonstration;
     private static Browser browser;
 
-    private final ConfigurableApplicationContext context;
-    private final Path folders = temporaryFolder();
+    /** Where the demonstration that {@code scripts/try-demo} has started is: its addresses, and the folder of its folders. */
+    private static final String DEMONSTRATION = System.getProperty("keen-reel.demonstration", "");
+
+    private final @Nullable Settings settings; // of an application that runs here
+    private final String origin;
+    private final String site;
+    private final String publicOnly;
+    private final Path folders;
 
     private Running(Path data) {
-        context = KeenReel.start(
+        ConfigurableApplicationContext context = KeenReel.start(
                 "--keen-reel.data=" + data,
                 "--keen-reel.port=" + freePort(),
                 "--keen-reel.site-port=" + freePort(),
                 "--keen-reel.public-port=" + freePort());
+        settings = context.getBean(Settings.class);
+        origin = settings.origin();
+        site = settings.siteOrigin();
+        publicOnly = "http://127.0.0.1:" + settings.publicPort();
+        folders = data.resolve("static");
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {
             context.close();
             delete(data);
         }));
+    }
+
+    private Running(String[] there) {
+        settings = null;
+        origin = there[0];
+        site = there[1];
+        publicOnly = there[2];
+        folders = Path.of(there[3]);
     }
 
     /** The application. */
@@ -64,13 +85,14 @@ public final class Running {
         return running;
     }
 
-    /** Another one, with the demonstration in it, brought there by its own client. */
+    /** The demonstration: the one that was started already, or another application with all of it. */
     public static synchronized Running demonstration() {
-        if (demonstration == null) {
+        if (demonstration == null && !DEMONSTRATION.isEmpty()) {
+            demonstration = new Running(DEMONSTRATION.split(" "));
+        } else if (demonstration == null) {
             demonstration = new Running(temporaryFolder());
-            Path folders = demonstration.folders;
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folders)));
-            Demonstration.main(new String[] {demonstration.origin(), PICTURES.toString(), folders.toString()});
+            Demonstration.main(
+                    new String[] {demonstration.origin, PICTURES.toString(), demonstration.folders.toString()});
         }
         return demonstration;
     }
@@ -95,21 +117,21 @@ public final class Running {
         return browser;
     }
 
+    public Settings settings() {
+        return Objects.requireNonNull(settings, "It runs elsewhere.");
+    }
+
     public String origin() {
-        return settings().origin();
+        return origin;
     }
 
     public String site() {
-        return settings().siteOrigin();
+        return site;
     }
 
     /** Where published addresses alone are answered. */
     public String publicOnly() {
-        return "http://127.0.0.1:" + settings().publicPort();
-    }
-
-    public Settings settings() {
-        return context.getBean(Settings.class);
+        return publicOnly;
     }
 
     public static int freePort() {

@@ -1,6 +1,7 @@
 package com.keenreel.app.engines;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Boxes;
 import com.keenreel.app.Editor;
@@ -9,11 +10,17 @@ import com.keenreel.app.Front;
 import com.keenreel.app.Running;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import tools.jackson.databind.JsonNode;
 
 /** The demonstration in the other browsers that visitors have: laid out as calculated, loaded, moved and steered alike. */
+@Tag("demonstration")
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class EnginesTest {
     private static final double[] WIDTHS = {280, 390, 599, 599.5, 600, 820, 1023, 1024, 1280, 1600, 1920, 2560};
 
@@ -23,22 +30,29 @@ abstract class EnginesTest {
     private final Running demonstration = Running.demonstration();
     private final Editor editor = new Editor(demonstration, true);
     private final Front front = new Front(demonstration);
-    private Engine engine;
+    Engine engine;
 
     /** Starts the browser. */
     abstract Engine start();
 
-    /** The same, of a visitor who asked for less motion; on a screen of 2 px a CSS px where {@link #twice} needs it. */
+    /** The same, of a visitor who asked for less motion and has a screen of 2 px a CSS px. */
     abstract Engine startStill();
 
-    /** From now on it is on a screen of that many px a CSS px. */
-    abstract Engine on(int dpr);
-
     /** Makes the page larger, to about that many times; gives back how large it became. */
-    abstract double zoom(Engine engine, double times);
+    abstract double zoom(double times);
 
-    @AfterEach
+    @BeforeEach
+    void begin() {
+        if (engine == null) {
+            engine = start();
+        }
+        engine.size(1280, 800);
+        engine.problems().clear();
+    }
+
+    @AfterAll
     void leave() {
+        engine.close();
         front.close();
         editor.close();
     }
@@ -55,18 +69,15 @@ abstract class EnginesTest {
     @Test
     void everyReelStandsAsCalculatedAtEveryWidth() {
         Boxes boxes = new Boxes();
-        try (Engine engine = start()) {
-            engine.size(2600, 1200);
-            for (Made reel : editor.reels()) {
-                live(engine, reel.name);
-                for (double width : WIDTHS) {
-                    engine.ask("(width) => { document.body.style.width = width + 'px' }", width);
-                    boxes.compare(reel.name + " at " + width, seen(engine), reel.layout(width, "live"));
-                }
+        for (Made reel : editor.reels()) {
+            live(engine, reel.name);
+            for (double width : WIDTHS) {
+                engine.ask("(width) => { document.body.style.width = width + 'px' }", width);
+                boxes.compare(reel.name + " at " + width, seen(engine), reel.layout(width, "live"));
             }
-            System.out.println(engine.name() + ": " + boxes.said());
-            assertThat(engine.problems()).isEmpty();
         }
+        System.out.println(engine.name() + ": " + boxes.said());
+        assertThat(engine.problems()).isEmpty();
         assertThat(boxes.wrong()).isEmpty();
         assertThat(boxes.figures()).isGreaterThan(3000);
     }
@@ -75,25 +86,19 @@ abstract class EnginesTest {
     void zoomedPagesKeepToTheSetUpThatTheyAreIn() {
         Boxes boxes = new Boxes();
         List<String> wrong = new ArrayList<>();
-        try (Engine engine = start()) {
-            engine.size(1000, 800);
-            for (double times : new double[] {1, 1.44, 2}) {
-                double zoomed = zoom(engine, times);
-                for (String slug : List.of("commissions-spring-to-autumn", "open-workshop-days")) {
-                    live(engine, slug);
-                    Made reel = editor.reels().stream()
-                            .filter(one -> one.name.equals(slug))
-                            .findFirst()
-                            .orElseThrow();
-                    JsonNode seen = seen(engine);
-                    double width = seen.path("width").asDouble();
-                    boxes.compare(slug + " zoomed " + zoomed, seen, reel.layout(width, "live"));
-                    JsonNode now = engine.ask("() => { " + ROOT + "return [root.querySelectorAll('.slide.now').length, "
-                            + "[...root.querySelectorAll('.dot')].filter((dot) => dot.checkVisibility()).length]; }");
-                    if (slug.startsWith("comm")
-                            && now.path(0).asInt() + now.path(1).asInt() != 10) {
-                        wrong.add("zoomed " + zoomed + ", " + width + " px: " + now + " of nine");
-                    }
+        engine.size(1000, 800);
+        for (double times : new double[] {1, 1.44, 2}) {
+            double zoomed = zoom(times);
+            for (String slug : List.of("commissions-spring-to-autumn", "open-workshop-days")) {
+                live(engine, slug);
+                Made reel = made(slug);
+                JsonNode seen = seen(engine);
+                double width = seen.path("width").asDouble();
+                boxes.compare(slug + " zoomed " + zoomed, seen, reel.layout(width, "live"));
+                JsonNode now = engine.ask("() => { " + ROOT + "return [root.querySelectorAll('.slide.now').length, "
+                        + "[...root.querySelectorAll('.dot')].filter((dot) => dot.checkVisibility()).length]; }");
+                if (slug.startsWith("comm") && now.path(0).asInt() + now.path(1).asInt() != 10) {
+                    wrong.add("zoomed " + zoomed + ", " + width + " px: " + now + " of nine");
                 }
             }
         }
@@ -103,46 +108,265 @@ abstract class EnginesTest {
 
     @Test
     void everyPictureComesInTheWidthThatItNeeds() {
+        assertThat(otherThanNeeded(engine, 1)).isEmpty();
+    }
+
+    /** Pictures that come in another width than the one that core wants on a screen of that many px a CSS px. */
+    private List<String> otherThanNeeded(Engine engine, int dpr) {
         List<String> wrong = new ArrayList<>();
-        for (int dpr : new int[] {1, 2}) {
-            try (Engine engine = on(dpr)) {
-                for (int width : new int[] {480, 820, 1280}) {
-                    engine.size(width, 900);
-                    for (String slug : List.of(
-                            "open-workshop-days",
-                            "commissions-spring-to-autumn",
-                            "floors-before-and-after",
-                            "pattern-plates")) {
-                        live(engine, slug);
-                        engine.until(
-                                "() => { " + ROOT
-                                        + "return [...root.querySelectorAll('.slide.now .crop > img')].every((one) => one.complete && one.currentSrc); }");
-                        for (JsonNode picture : engine.ask("() => { " + ROOT + """
-                                return [...root.querySelectorAll('.slide.now .crop > img')].map((one) => ({
-                                  src: new URL(one.currentSrc).pathname, shown: one.getBoundingClientRect().width * devicePixelRatio,
-                                  files: one.srcset.split(', ').map((file) => file.split(' ')).map(([address, wide]) => [new URL(address, document.baseURI).pathname, parseInt(wide)]) }));
-                                }""")) {
-                            double need = picture.path("shown").asDouble();
-                            int wanted = 0;
-                            int fetched = 0;
-                            for (JsonNode file : picture.path("files")) {
-                                int wide = file.path(1).asInt();
-                                wanted = wanted < need - 1 ? wide : wanted;
-                                fetched = file.path(0)
-                                                .asString()
-                                                .equals(picture.path("src").asString())
-                                        ? wide
-                                        : fetched;
-                            }
-                            if (fetched != wanted) {
-                                wrong.add("%s at %d x %d: %d px for %.0f px, not %d"
-                                        .formatted(slug, width, dpr, fetched, need, wanted));
-                            }
-                        }
+        for (int width : new int[] {480, 820, 1280}) {
+            engine.size(width, 900);
+            for (String slug : List.of(
+                    "open-workshop-days",
+                    "commissions-spring-to-autumn",
+                    "floors-before-and-after",
+                    "pattern-plates")) {
+                live(engine, slug);
+                engine.until(
+                        "() => { " + ROOT
+                                + "return [...root.querySelectorAll('.slide.now .crop > img')].every((one) => one.complete && one.currentSrc); }");
+                for (JsonNode picture : engine.ask("() => { " + ROOT + """
+                        return [...root.querySelectorAll('.slide.now .crop > img')].map((one) => ({
+                          src: new URL(one.currentSrc).pathname, shown: one.getBoundingClientRect().width * devicePixelRatio,
+                          files: one.srcset.split(', ').map((file) => file.split(' ')).map(([address, wide]) => [new URL(address, document.baseURI).pathname, parseInt(wide)]) }));
+                        }""")) {
+                    double need = picture.path("shown").asDouble();
+                    int wanted = 0;
+                    int above = 0; // where the wanted one is exactly enough, the next one may be taken
+                    int fetched = 0;
+                    for (JsonNode file : picture.path("files")) {
+                        int wide = file.path(1).asInt();
+                        wanted = wanted < need - 1 ? wide : wanted;
+                        above = above < need + 1 ? wide : above;
+                        boolean own = file.path(0).equals(picture.path("src"));
+                        fetched = own ? wide : fetched;
+                    }
+                    if (fetched != wanted && fetched != above) {
+                        wrong.add("%s at %d x %d: %d px for %.0f px, not %d"
+                                .formatted(slug, width, dpr, fetched, need, wanted));
                     }
                 }
             }
         }
-        assertThat(wrong).isEmpty();
+        return wrong;
+    }
+
+    /** Notes what a page says that is wrong, and every shift, from its first moment. */
+    private static final String PAGE = """
+            <!doctype html><html lang="en"><head><meta charset="utf-8"><title>A page</title><link rel="icon" href="data:,"><script>
+            window.said = [];
+            for (const kind of ['error', 'warn']) { const own = console[kind]; console[kind] = (...words) => { said.push(words.join(' ')); own(...words); }; }
+            addEventListener('error', (event) => said.push(event.message ?? 'something did not load'), true);
+            addEventListener('unhandledrejection', (event) => said.push(String(event.reason)));
+            </script><style>STYLE</style></head><body>BODY<p id="after">After the reel.</p></body></html>
+            """;
+
+    private String page(String style, String body) {
+        return front.page("/page", PAGE.replace("STYLE", style).replace("BODY", body), Map.of());
+    }
+
+    private String element(String slug) {
+        editor.publicAddress(front.origin());
+        String code = made(slug).publish().path("element").asString();
+        editor.publicAddress("");
+        return code;
+    }
+
+    private Made made(String slug) {
+        return editor.reels().stream()
+                .filter(one -> one.name.equals(slug))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void onAPageOfHostileRulesItStandsAsCalculatedAndNothingShifts() {
+        Boxes boxes = new Boxes();
+        engine.size(1280, 800);
+        front.late("/r/.*first.*|/f/.*webp", 400);
+        for (String slug : List.of("floors-before-and-after", "who-we-work-with", "glaze-colours")) {
+            String address = page(
+                    "* { box-sizing: border-box !important; letter-spacing: 2px; text-indent: 9px } body { margin: 0 }"
+                            + " div, section, button, svg, img { border: 7px dashed red; margin: 5px; float: left; opacity: .3 }"
+                            + " .grid, .grid > div { all: unset } .grid { display: grid; grid-template-columns: 1fr 2fr }",
+                    "<div class=\"grid\"><div><b></b>" + element(slug) + "</div><p>words</p></div>");
+            engine.open(address);
+            double before = engine.ask("() => document.getElementById('after').getBoundingClientRect().top")
+                    .asDouble();
+            engine.until("() => Boolean(document.querySelector('keen-reel')?.shadowRoot?.querySelector('.run'))");
+            engine.until("() => { " + ROOT
+                    + "return [...root.querySelectorAll('.slide.now .crop img')].every((one) => one.complete); }");
+            JsonNode seen = seen(engine);
+            boxes.compare(slug, seen, made(slug).layout(seen.path("width").asDouble(), "live"));
+            assertThat(engine.ask("() => document.getElementById('after').getBoundingClientRect().top")
+                            .asDouble())
+                    .as(slug)
+                    .isCloseTo(before, within(0.1));
+            assertThat(engine.ask("() => document.scrollingElement.scrollWidth - innerWidth")
+                            .asDouble())
+                    .isLessThanOrEqualTo(0);
+            assertThat(engine.ask("() => said.join()").asString()).isEmpty();
+        }
+        assertThat(engine.problems()).isEmpty();
+        assertThat(boxes.wrong()).isEmpty();
+    }
+
+    @Test
+    void withScriptsOffRowsBandsAndPairsAreWhatTheyAre() {
+        engine.size(1280, 900);
+        for (String slug : List.of("glaze-colours", "who-we-work-with", "floors-before-and-after")) {
+            engine.open(front.page(
+                    "/off",
+                    "<!doctype html><html lang=\"en\"><title>Off</title><body style=\"margin:0\"><iframe sandbox=\"allow-same-origin\""
+                            + " style=\"width:1200px;height:800px;border:0\" src=\"/r/" + slug + "\"></iframe>",
+                    Map.of()));
+            String inside =
+                    "const root = document.querySelector('iframe').contentDocument.querySelector('keen-reel').shadowRoot; ";
+            JsonNode said = engine.ask("() => { " + inside + """
+                    const crop = root.querySelector('.side');
+                    return { run: root.querySelector('.run') !== null, before: crop ? getComputedStyle(crop).clipPath : 'none',
+                      slides: [...root.querySelectorAll('.strip > .slide, .copy-0 .slide')].map((one) => { const { x, y, width, height } = one.getBoundingClientRect(); return [x, y, width, height]; }) };
+                    }""");
+            assertThat(said.path("run").asBoolean()).as("without scripts").isFalse();
+            assertThat(said.path("before").asString())
+                    .as("nothing of a side is cut away")
+                    .isEqualTo("none");
+            if (slug.startsWith("floors")) {
+                continue;
+            }
+            int n = 0;
+            for (JsonNode box : made(slug).layout(1200, "live").path("boxes")) {
+                if (box.path("name").asString().matches("slide-\\d+")) {
+                    JsonNode there = said.path("slides").path(n++);
+                    assertThat(there.path(0).asDouble()).isCloseTo(box.path("x").asDouble(), within(0.1));
+                    assertThat(there.path(2).asDouble())
+                            .isCloseTo(box.path("width").asDouble(), within(0.1));
+                    assertThat(there.path(3).asDouble())
+                            .isCloseTo(box.path("height").asDouble(), within(0.1));
+                }
+            }
+            assertThat(n).as(slug).isGreaterThanOrEqualTo(4);
+        }
+    }
+
+    @Test
+    void itIsSteeredAndKeepsItsTimes() {
+        engine.size(1280, 800);
+        live(engine, "open-workshop-days");
+        JsonNode clock = engine.ask("async () => { " + ROOT + """
+                const standing = () => root.querySelector('.frame').getAnimations()[0];
+                while (!standing()) await new Promise(requestAnimationFrame);
+                const one = standing();
+                const [from, at] = [one.currentTime, document.timeline.currentTime];
+                await new Promise((done) => setTimeout(done, 300));
+                return [one.effect.getTiming().duration, one.currentTime - from, document.timeline.currentTime - at];
+                }""");
+        assertThat(clock.path(0).asDouble()).as("the hold that was chosen, ms").isEqualTo(6000);
+        assertThat(clock.path(1).asDouble())
+                .as("passes as time does")
+                .isCloseTo(clock.path(2).asDouble(), within(1.0));
+        JsonNode arrow = engine.ask(
+                "() => { " + ROOT
+                        + "const { x, y } = root.querySelector('.arrow-next').getBoundingClientRect(); return [x + 20, y + 20]; }");
+        engine.click(arrow.path(0).asDouble(), arrow.path(1).asDouble());
+        engine.until("() => { " + ROOT + "return root.querySelector('.slide-2.now') !== null; }");
+        engine.press(Engine.RIGHT);
+        engine.until("() => { " + ROOT + "return root.querySelector('.slide-3.now') !== null; }");
+        engine.ask("() => { " + ROOT + "root.querySelector('.dot-3').focus(); }");
+        engine.press(Engine.END);
+        engine.until("() => { " + ROOT + "return root.querySelector('.slide-5.now') !== null; }");
+
+        live(engine, "who-we-work-with");
+        JsonNode band = engine.ask("() => { " + ROOT + """
+                const running = root.querySelector('.strip').getAnimations()[0];
+                running.pause();
+                const at = [];
+                for (const ms of [0, 1000, 2500]) {
+                  running.currentTime = ms;
+                  at.push(root.querySelector('.copy-0').getBoundingClientRect().left);
+                }
+                return [at[0] - at[1], at[0] - at[2]];
+                }""");
+        assertThat(band.path(0).asDouble()).as("px in a second").isCloseTo(60, within(0.1));
+        assertThat(band.path(1).asDouble()).isCloseTo(150, within(0.1));
+
+        live(engine, "floors-before-and-after");
+        JsonNode crop = engine.ask(
+                "() => { " + ROOT
+                        + "const { x, y, width, height } = root.querySelector('.crop-1').getBoundingClientRect(); return [x, y, width, height]; }");
+        double[] box = {
+            crop.path(0).asDouble(), crop.path(1).asDouble(), crop.path(2).asDouble()
+        };
+        engine.drag(box[0] + 0.5 * box[2], box[1] + 60, box[0] + 0.25 * box[2], box[1] + 60);
+        engine.until("() => { " + ROOT
+                + "return root.querySelector('.slide-1 .handle').getAttribute('aria-valuenow') === '25'; }");
+        engine.press(Engine.RIGHT);
+        engine.until(
+                "() => { " + ROOT
+                        + "return root.querySelector('.slide-1 .handle').getAttribute('aria-valuetext') === 'Before 30 %, After 70 %'; }");
+
+        live(engine, "pattern-plates");
+        JsonNode plate = engine.ask(
+                "() => { " + ROOT
+                        + "const { x, y, width, height } = root.querySelector('.slide-1 .larger').getBoundingClientRect(); return [x + width / 2, y + height / 3]; }");
+        engine.click(plate.path(0).asDouble(), plate.path(1).asDouble());
+        engine.until("() => { " + ROOT + "return root.querySelector('dialog').open; }");
+        JsonNode filled = engine.ask("async () => { " + ROOT + """
+                root.querySelector('[data-do=fill]').click();
+                await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
+                const pane = root.querySelector('.pane');
+                const image = pane.querySelector('img').getBoundingClientRect();
+                return [pane.offsetWidth - pane.clientWidth, pane.offsetHeight - pane.clientHeight, image.width - pane.clientWidth, image.height - pane.clientHeight];
+                }""");
+        for (int i = 0; i < 2; i++) {
+            assertThat(filled.path(i).asDouble()).as("px that scrollbars take").isZero();
+            assertThat(filled.path(i + 2).asDouble()).as("it fills").isGreaterThan(-0.5);
+        }
+        assertThat(engine.problems()).isEmpty();
+    }
+
+    @Test
+    void whoeverAskedForLessMotionIsNotMovedAndAFineScreenGetsFinePictures() {
+        try (Engine still = startStill()) {
+            still.size(1280, 800);
+            for (String slug : List.of("open-workshop-days", "who-we-work-with")) {
+                live(still, slug);
+                assertThat(still.ask("() => { " + ROOT + "return root.querySelector('.pause').ariaLabel; }")
+                                .asString())
+                        .isEqualTo("Play");
+                JsonNode moved = still.ask("async () => { " + ROOT + """
+                        const left = () => root.querySelector('.slide').getBoundingClientRect().left;
+                        const before = left();
+                        await new Promise((done) => setTimeout(done, 300));
+                        return left() - before;
+                        }""");
+                assertThat(moved.asDouble()).isZero();
+            }
+            assertThat(still.ask("() => devicePixelRatio").asDouble()).isEqualTo(2);
+            assertThat(otherThanNeeded(still, 2)).isEmpty();
+        }
+    }
+
+    @Test
+    void aFolderOpensFromDisk() {
+        engine.size(1280, 800);
+        engine.open(demonstration
+                .folders()
+                .resolve("pattern-plates/index.html")
+                .toUri()
+                .toString());
+        engine.until("() => Boolean(document.querySelector('keen-reel')?.shadowRoot?.querySelector('.run'))");
+        engine.until("() => { " + ROOT
+                + "const one = root.querySelector('.picture-1'); return one.complete && one.naturalWidth > 0; }");
+        Boxes boxes = new Boxes();
+        JsonNode seen = seen(engine);
+        boxes.compare(
+                "folder", seen, made("pattern-plates").layout(seen.path("width").asDouble(), "live"));
+        assertThat(boxes.wrong()).isEmpty();
+        assertThat(engine.ask(
+                                "async () => { await document.fonts.ready; return [...document.fonts].every(({ status }) => status === 'loaded'); }")
+                        .asBoolean())
+                .isTrue();
+        assertThat(engine.problems()).isEmpty();
     }
 }

@@ -30,14 +30,16 @@ final class Firefox extends Engine {
     private final AtomicLong ids = new AtomicLong();
     private final List<String> problems = new CopyOnWriteArrayList<>();
     private final String window;
-    private double dpr = 1;
+    private final int scale;
 
     /**
      * Starts it.
      *
+     * @param scale px of the screen for a CSS px
      * @param still whether the visitor asked for less motion
      */
-    Firefox(boolean still) {
+    Firefox(int scale, boolean still) {
+        this.scale = scale;
         int port = Running.freePort();
         try {
             Files.writeString(profile.resolve("user.js"), """
@@ -149,13 +151,17 @@ final class Firefox extends Engine {
                 inWindow("\"url\":" + JSON.writeValueAsString(address) + ",\"wait\":\"complete\""));
     }
 
-    /** From now on a CSS px is that many px of the screen. */
-    void dpr(double px) {
-        dpr = px;
-    }
-
     @Override
     void size(int width, int height) {
+        view(width, height, scale);
+    }
+
+    /** As a window of that size becomes when its page is zoomed: fewer CSS px, of more px each. */
+    void zoom(int width, int height, double times) {
+        view((int) Math.round(width / times), (int) Math.round(height / times), times * scale);
+    }
+
+    private void view(int width, int height, double dpr) {
         command(
                 "browsingContext.setViewport",
                 inWindow("\"viewport\":{\"width\":" + width + ",\"height\":" + height + "},\"devicePixelRatio\":"

@@ -4,25 +4,17 @@ package com.keenreel.app.engines;
 class FirefoxTest extends EnginesTest {
     @Override
     Engine start() {
-        return new Firefox(false);
+        return new Firefox(1, false);
     }
 
     @Override
     Engine startStill() {
-        return new Firefox(true);
+        return new Firefox(2, true);
     }
 
     @Override
-    Engine on(int dpr) {
-        Firefox firefox = new Firefox(false);
-        firefox.dpr(dpr);
-        return firefox;
-    }
-
-    @Override
-    double zoom(Engine engine, double times) {
-        ((Firefox) engine).dpr(times); // as large pages are, to this browser: fewer CSS px of more px each
-        engine.size((int) Math.round(1000 / times), (int) Math.round(800 / times));
+    double zoom(double times) {
+        ((Firefox) engine).zoom(1000, 800, times);
         return times;
     }
 }

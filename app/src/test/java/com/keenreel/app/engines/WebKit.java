@@ -180,6 +180,11 @@ final class WebKit extends Engine {
 
     @Override
     public void close() {
+        try {
+            send("DELETE", session, "");
+        } catch (IOException | RuntimeException notStarted) {
+            // what was started is ended all the same
+        }
         for (int i = processes.size() - 1; i >= 0; i--) {
             Process process = processes.get(i);
             process.descendants().forEach(ProcessHandle::destroy);

@@ -1,5 +1,7 @@
 package com.keenreel.app.engines;
 
+import org.junit.jupiter.api.AfterEach;
+
 /** In WebKit. */
 class WebKitTest extends EnginesTest {
     @Override
@@ -9,23 +11,22 @@ class WebKitTest extends EnginesTest {
 
     @Override
     Engine startStill() {
-        return new WebKit(1, true);
+        return new WebKit(2, true);
     }
 
     @Override
-    Engine on(int dpr) {
-        return new WebKit(dpr, false);
-    }
-
-    @Override
-    double zoom(Engine engine, double times) {
-        double before = engine.ask("() => innerWidth").asDouble();
-        double now = 1;
+    double zoom(double times) {
+        double now = 1000 / engine.ask("() => innerWidth").asDouble();
         for (int presses = 0; now < times - 0.05 && presses < 12; presses++) {
             ((WebKit) engine).keyboard("ctrl+plus");
             Engine.pause(150);
             now = 1000 / engine.ask("() => innerWidth").asDouble();
         }
-        return before < 1000 && now < times - 0.05 ? 0 : now;
+        return now;
+    }
+
+    @AfterEach
+    void unzoom() {
+        ((WebKit) engine).keyboard("ctrl+0");
     }
 }

@@ -1,0 +1,156 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** An endless band in visitors' hands. */
+class BandTest {
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        assertThat(editor.problems()).isEmpty();
+        editor.close();
+    }
+
+    private Made band(String name) {
+        return Kinds.marquee(editor).edit("{'kind':'rename','name':'" + name + "'}");
+    }
+
+    @Test
+    void everyCopyOfALogoIsPressedAlike() {
+        Made reel = band("Pressed");
+        List<String> slides = reel.slides();
+        for (int i = 0; i < slides.size(); i++) {
+            reel.say(slides.get(i), "link", Running.application().site() + "/nothing?" + (i + 1));
+        }
+        Page page = reel.live();
+        Object pressed = page.evaluate("""
+                async () => {
+                  const root = document.querySelector('keen-reel').shadowRoot;
+                  const running = root.querySelector('.strip').getAnimations()[0];
+                  const view = root.querySelector('.view').getBoundingClientRect();
+                  running.pause();
+                  const said = { logos: 0, copies: 0, wrong: [] };
+                  for (let share = 0.02; share < 1; share += 0.07) {
+                    running.currentTime = share * running.effect.getTiming().duration;
+                    for (const slide of root.querySelectorAll('.band .slide')) {
+                      const box = slide.getBoundingClientRect();
+                      const [x, y] = [(Math.max(box.left, view.left) + Math.min(box.right, view.right)) / 2, box.top + box.height / 2];
+                      if (Math.min(box.right, view.right) - Math.max(box.left, view.left) < 2) continue;
+                      said.logos += 1;
+                      if (slide.closest('[aria-hidden]')) said.copies += 1;
+                      const link = root.elementFromPoint(x, y)?.closest('a');
+                      if (!link || link.href !== root.querySelector(`.copy-0 .${slide.classList[1]} a`).href) said.wrong.push(slide.className);
+                    }
+                  }
+                  return [said.wrong.join(), said.copies / said.logos > 0.3].join(';');
+                }""");
+        assertThat(pressed).isEqualTo(";true");
+        page.evaluate("""
+                () => {
+                  const root = document.querySelector('keen-reel').shadowRoot;
+                  const running = root.querySelector('.strip').getAnimations()[0];
+                  running.currentTime = 0.9 * running.effect.getTiming().duration;
+                }""");
+        BoundingBox copy = page.locator(".copy-1 .slide-3").boundingBox();
+        page.mouse().click(copy.x + copy.width / 2, copy.y + copy.height / 2);
+        page.waitForURL("**/nothing?3");
+        editor.problems().clear(); // that page is not there
+    }
+
+    @Test
+    void thoseWhoListenAndTheTabKeyMeetEveryLogoOnce() {
+        Page page = band("Once").live();
+        assertThat(page.locator(".copy:not([aria-hidden]) a")).hasCount(4);
+        assertThat(page.locator(".copy[aria-hidden] a:not([tabindex='-1'])")).hasCount(0);
+        BoundingBox pause = page.locator(".pause").boundingBox();
+        BoundingBox view = page.locator(".view").boundingBox();
+        assertThat(pause.x).as("beside the logos").isGreaterThanOrEqualTo(view.x + view.width);
+    }
+
+    @Test
+    void itStandsAsSoonAsLessMotionIsAskedForAndIsThenScrolled() {
+        Page page = band("Less").live();
+        String left =
+                "() => document.querySelector('keen-reel').shadowRoot.querySelector('.copy-0 .slide-1').getBoundingClientRect().left";
+        Object start = page.evaluate(left);
+        page.waitForFunction("start => (" + left + ")() < start - 5", start);
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
+        assertThat(page.locator(".pause")).hasAttribute("aria-label", "Play");
+        Object before = page.evaluate(left);
+        page.waitForTimeout(400);
+        assertThat(page.evaluate(left)).isEqualTo(before);
+        assertThat(page.locator(".view")).hasAttribute("tabindex", "0");
+        page.locator(".view").focus();
+        page.keyboard().press("ArrowRight");
+        page.waitForFunction(
+                "() => document.querySelector('keen-reel').shadowRoot.querySelector('.view').scrollLeft > 0");
+    }
+
+    @Test
+    void aBandRunsTheOtherWayWithoutAGapAtItsStart() {
+        Made reel = editor.make(
+                        "Right", "marquee", "full", "logos/tundleby.svg", "logos/ovenwick.svg", "logos/mosscapel.svg")
+                .choose("marquee.way", null, "right")
+                .choose("marquee.speed", null, "400");
+        Page page = reel.live();
+        Object gaps = page.evaluate("""
+                async () => {
+                  const root = document.querySelector('keen-reel').shadowRoot;
+                  const view = root.querySelector('.view').getBoundingClientRect();
+                  const running = root.querySelector('.strip').getAnimations()[0];
+                  running.pause();
+                  let worst = 0;
+                  for (let share = 0; share < 1; share += 0.05) {
+                    running.currentTime = share * running.effect.getTiming().duration;
+                    const boxes = [...root.querySelectorAll('.band .slide')].map((slide) => slide.getBoundingClientRect()).sort((a, b) => a.left - b.left);
+                    for (let i = 1; i < boxes.length; i += 1) worst = Math.max(worst, Math.abs(boxes[i].left - boxes[i - 1].right - 56));
+                    if (boxes[0].left > view.left + 57 || boxes.at(-1).right < view.right - 57) worst = 999;
+                  }
+                  return worst;
+                }""");
+        assertThat(((Number) gaps).doubleValue())
+                .as("how far any gap is from 56 px")
+                .isLessThan(0.1);
+    }
+
+    @Test
+    void aFocusedLogoIsBroughtIntoViewAndTheBandWaits() {
+        Made reel = editor.make(
+                "Focus",
+                "marquee",
+                "full",
+                "logos/harskel-lime.svg",
+                "logos/pellard-voe.svg",
+                "logos/ovenwick.svg",
+                "logos/sandreeve.svg",
+                "logos/kestow-museum.svg");
+        reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
+        Page page = reel.live();
+        page.setViewportSize(390, 500);
+        assertThat(page.locator(".run")).hasCount(1);
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("Tab");
+            if (i > 0) {
+                BoundingBox logo = page.locator(".copy-0 .slide-" + i).boundingBox();
+                BoundingBox view = page.locator(".view").boundingBox();
+                assertThat(logo.x).as("logo " + i).isGreaterThan(view.x - 1);
+                assertThat(logo.x + Math.min(logo.width, view.width))
+                        .as("logo " + i)
+                        .isLessThan(view.x + view.width + 1);
+            }
+        }
+        double before = page.locator(".copy-0 .slide-4").boundingBox().x;
+        page.waitForTimeout(400);
+        assertThat(page.locator(".copy-0 .slide-4").boundingBox().x).isEqualTo(before);
+    }
+}

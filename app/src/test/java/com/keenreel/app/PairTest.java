@@ -1,0 +1,149 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Comparisons in visitors' hands: with a mouse, fingers and keys. */
+class PairTest {
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        assertThat(editor.problems()).isEmpty();
+        editor.close();
+    }
+
+    @Test
+    void aComparisonWithALinkIsDraggedAndItsWordsOrButtonLead() {
+        Made reel = Kinds.pair(editor);
+        List<String> slides = reel.slides();
+        for (String slide : slides) {
+            reel.say(slide, "link", "https://fennock.example/floors");
+        }
+        reel.say(slides.get(0), "title", "The hall").say(slides.get(1), "button", "All floors");
+        Page page = reel.choose("steering.press", null, "true").live();
+        assertThat(page.locator(".whole")).hasCount(0);
+        assertThat(page.locator(".slide-1 .title a")).hasAttribute("href", "https://fennock.example/floors");
+        assertThat(page.locator(".slide-2 a.button")).hasAttribute("href", "https://fennock.example/floors");
+        BoundingBox crop = page.locator(".crop-1").boundingBox();
+        page.mouse().move(crop.x + crop.width * 0.5, crop.y + 60);
+        page.mouse().down();
+        page.mouse().move(crop.x + crop.width * 0.7, crop.y + 60);
+        page.mouse().up();
+        Locator handle = page.locator(".slide-1 .handle");
+        assertThat(handle).hasAttribute("aria-valuenow", "70");
+        assertThat(handle).hasAttribute("aria-valuetext", "Before, autumn 70 %, After, spring 30 %");
+        assertThat(page.locator(".slide-1 .title a").boundingBox().height).isGreaterThanOrEqualTo(24);
+    }
+
+    private static void touch(CDPSession session, String type, double x, double y) {
+        String points = type.equals("touchEnd") ? "" : "{\"x\":" + x + ",\"y\":" + y + "}";
+        JsonObject parameters = JsonParser.parseString("{\"type\":\"" + type + "\",\"touchPoints\":[" + points + "]}")
+                .getAsJsonObject();
+        session.send("Input.dispatchTouchEvent", parameters);
+    }
+
+    @Test
+    void aFingerThatScrollsThePageLeavesTheDividerWhereItIs() {
+        Made reel = Kinds.pair(editor);
+        String address = reel.publish().path("address").asString();
+        try (BrowserContext phone = Running.browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(390, 700)
+                        .setHasTouch(true))) {
+            Page page = phone.newPage();
+            page.navigate(address);
+            assertThat(page.locator(".run")).hasCount(1);
+            page.evaluate("() => { document.body.style.paddingBottom = '2000px' }");
+            CDPSession session = phone.newCDPSession(page);
+            Locator handle = page.locator(".slide-1 .handle");
+            touch(session, "touchStart", 300, 200);
+            assertThat(handle).hasAttribute("aria-valuenow", "31"); // a finger that was put down
+            for (int i = 1; i <= 10; i++) {
+                page.waitForTimeout(30); // or it would not be taken for scrolling
+                touch(session, "touchMove", 300 + i, 200 - 12 * i);
+            }
+            touch(session, "touchEnd", 0, 0);
+            page.waitForFunction("() => scrollY > 20");
+            assertThat(handle).hasAttribute("aria-valuenow", "31");
+            page.evaluate("() => scrollTo(0, 0)");
+            page.waitForFunction("() => scrollY === 0");
+
+            BoundingBox crop = page.locator(".crop-1").boundingBox();
+            double y = crop.y + 60;
+            touch(session, "touchStart", crop.x + 0.8 * crop.width, y);
+            for (int i = 1; i <= 10; i++) { // sideways
+                touch(session, "touchMove", crop.x + (0.8 - 0.03 * i) * crop.width, y + i);
+            }
+            touch(session, "touchEnd", 0, 0);
+            assertThat(handle).hasAttribute("aria-valuenow", "50");
+
+            touch(session, "touchStart", crop.x + 0.7 * crop.width, y); // a tap
+            touch(session, "touchEnd", 0, 0);
+            assertThat(handle).hasAttribute("aria-valuenow", "70");
+
+            BoundingBox grip = handle.boundingBox();
+            double grasped = grip.x + 10;
+            touch(session, "touchStart", grasped, grip.y + 20); // by the handle, in whatever way
+            assertThat(handle).hasAttribute("aria-valuenow", "70");
+            touch(session, "touchMove", grasped - 0.1 * crop.width, grip.y + 60);
+            touch(session, "touchMove", grasped - 0.2 * crop.width, grip.y + 90);
+            touch(session, "touchEnd", 0, 0);
+            assertThat(handle).hasAttribute("aria-valuenow", "50");
+        }
+    }
+
+    @Test
+    void onPaperTheNamesOfSidesThatWereNeverLaidOutAreThere() {
+        Page page = Kinds.pair(editor).live();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        for (int slide : new int[] {1, 2}) {
+            assertThat(page.locator(".slide-" + slide + " .label-before")).isVisible();
+            assertThat(page.locator(".slide-" + slide + " .label-after")).isVisible();
+        }
+    }
+
+    @Test
+    void dotsGiveWayOnAPhoneAndLabelsToTheDivider() {
+        Made reel = Kinds.pair(editor);
+        Page page = reel.live();
+        page.setViewportSize(390, 900);
+        assertThat(page.locator(".slide-1 .label-before")).not().isVisible();
+        page.locator(".slide-1 .handle").press("End");
+        assertThat(page.locator(".slide-1 .label-before")).isVisible();
+        assertThat(page.locator(".slide-1 .label-after")).not().isVisible();
+        BoundingBox divider = page.locator(".divider-1").boundingBox();
+        BoundingBox crop = page.locator(".crop-1").boundingBox();
+        assertThat(divider.x + 1 - crop.x).isCloseTo(crop.width, org.assertj.core.api.Assertions.within(0.6));
+    }
+
+    @Test
+    void aPairInARowIsMovedWithinItsOwnPicture() {
+        Made reel = Kinds.row(editor).choose("words.place", null, "nowhere");
+        Page page = reel.live();
+        assertThat(page.locator(".slide-3 .text")).isHidden(); // the picture says something, but nowhere
+        Locator handle = page.locator(".slide-3 .handle");
+        handle.press("End");
+        BoundingBox crop = page.locator(".crop-3").boundingBox();
+        BoundingBox divider = page.locator(".divider-3").boundingBox();
+        assertThat(divider.x + 1).isCloseTo(crop.x + crop.width, org.assertj.core.api.Assertions.within(0.6));
+        page.mouse().move(crop.x + crop.width * 0.3, crop.y + 40);
+        page.mouse().down();
+        page.mouse().move(crop.x + crop.width * 0.6, crop.y + 40);
+        page.mouse().up();
+        assertThat(handle).hasAttribute("aria-valuenow", "60");
+        assertThat(page.locator(".slide-1.now")).hasCount(1);
+    }
+}
