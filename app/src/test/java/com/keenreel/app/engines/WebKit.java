@@ -175,7 +175,7 @@ final class WebKit extends Engine {
 
     @Override
     List<String> problems() {
-        return List.of(); // plain WebDriver does not tell; pages of the tests' own note theirs
+        return new ArrayList<>(); // plain WebDriver does not tell; pages of the tests' own note theirs
     }
 
     @Override
