@@ -110,7 +110,7 @@ export class Overlay {
   }
 
   #focus(reel) {
-    const all = this.#reachable(reel);
+    const all = this.#reachable(reel).filter((element) => !element.closest('[aria-hidden]')); // keyboards pass copies over
     const dots = all.filter((element) => element.matches('.dot'));
     all.forEach((element) => {
       const { x, y, width, height } = element.getBoundingClientRect();

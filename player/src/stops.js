@@ -3,6 +3,8 @@ import { Dragging } from './dragging.js';
 import { Larger } from './larger.js';
 import { Piece } from './piece.js';
 
+/* global WITH_LARGER_VIEW: said when the player is built */
+
 const pose = ({ x = 0, y = 0, o = 1 }) => ({ transform: `translate(${x * 100}%, ${y * 100}%)`, opacity: o });
 const options = (piece) => ({ delay: piece.delay, duration: piece.duration, easing: piece.easing, fill: 'both' });
 
@@ -23,7 +25,7 @@ export class Stops extends Piece {
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
     this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.#arrive());
-    this.larger = new Larger(this);
+    if (WITH_LARGER_VIEW) this.larger = new Larger(this);
     if (plan.swipe) this.dragging = new Dragging(this);
     this.#count();
     this.#stand(0);

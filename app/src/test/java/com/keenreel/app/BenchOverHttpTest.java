@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.app.Editor.Made;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -51,6 +52,30 @@ class BenchOverHttpTest {
                 .as("960 px are a tablet's set-up, which keeps its own ratio")
                 .isEqualTo(540);
         assertThat(desk.path("said").asString()).isEqualTo("reel 960 × 540 · tablet set-up");
+    }
+
+    @Test
+    void whatIsNoNumberIsRefusedWithASentence() {
+        Made reel = editor.make("Numbers", "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
+        String slide = reel.slides().get(0);
+        Map.of(
+                        "layout?width=NaN", "A width is a number of px, 0 or more.",
+                        "layout?width=Infinity", "A width is a number of px, 0 or more.",
+                        "layout?width=390&view=NaN", "A height is a number of px, 0 or more.",
+                        "screens?page=NaN", "A width is a number of px, 0 or more.")
+                .forEach((address, sentence) -> assertThatThrownBy(
+                                () -> editor.send("GET", "/reels/" + reel.id + "/" + address, null))
+                        .as(address)
+                        .hasMessageContaining("answered 400")
+                        .hasMessageContaining(sentence));
+        for (String edit : List.of(
+                "{'kind':'choose','option':'motion.hold','setUp':null,'value':'NaN'}",
+                "{'kind':'choose','option':'shape.ratio','setUp':null,'value':'Infinity:Infinity'}",
+                "{'kind':'look','slide':'" + slide + "','setUp':null,'focal':{'x':'NaN','y':0.5}}")) {
+            assertThatThrownBy(() -> reel.edit(edit))
+                    .as(edit)
+                    .hasMessageMatching("(?s).*answered 4\\d\\d: \\{\"problem\":\"(Write|A focal point).*");
+        }
     }
 
     @Test

@@ -198,10 +198,38 @@ class ForEveryoneTest {
         }
         Object different = page.evaluate("""
                 () => {
-                  const ground = (dot) => getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector(dot), '::before').backgroundColor;
-                  return ground('.dot-1') !== ground('.dot-2');
+                  const style = (part, of) => getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector(part), of);
+                  const [now, other] = ['.dot-1', '.dot-2'].map((dot) => style(dot, '::before'));
+                  const opaque = !/rgba|\\//.test(style('.slide-1 .panel').backgroundColor);
+                  return [now.backgroundColor !== other.backgroundColor, parseFloat(now.width) > 1.3 * parseFloat(other.width), opaque].join();
                 }""");
-        assertThat(different).as("the dot of the present stop is another one").isEqualTo(true);
+        assertThat(different)
+                .as("the dot of the present stop differs in colour and size; words have an opaque ground")
+                .isEqualTo("true,true,true");
+    }
+
+    @Test
+    void dotsCountWhatTheyStepThroughAndNothingIsSaidTwice() {
+        Made reel = editor.make(
+                        "Counted",
+                        "row",
+                        "full",
+                        "commission-01.jpg",
+                        "commission-02.jpg",
+                        "commission-03.jpg",
+                        "commission-05.jpg",
+                        "commission-06.jpg",
+                        "commission-09.jpg")
+                .choose("steering.larger", null, "true");
+        Page page = reel.live();
+        assertThat(page.locator(".dot-2")).hasAttribute("aria-label", "2 of 4"); // three stand side by side
+        assertThat(page.locator(".slide-2")).hasAttribute("aria-label", "2 of 6");
+        assertThat(page.locator(".slide-2")).hasAttribute("aria-roledescription", "slide");
+        page.setViewportSize(390, 800);
+        assertThat(page.locator(".dot-2")).hasAttribute("aria-label", "2 of 6");
+        page.locator(".slide-1 .larger").click();
+        Locator original = page.locator("[data-do=original]");
+        assertThat(original.getAttribute("aria-label")).contains(original.innerText());
     }
 
     @Test

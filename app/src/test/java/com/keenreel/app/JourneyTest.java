@@ -127,6 +127,7 @@ class JourneyTest {
         page.keyboard().press("Enter");
         stored(page);
         assertThat(cards(page).nth(2)).hasText(title);
+        assertThat(page.locator(".card").nth(2)).isFocused();
         page.locator(".card").nth(2).press("Control+z");
         assertThat(cards(page).nth(0)).hasText(title);
         page.locator("body").press("Control+Shift+z");

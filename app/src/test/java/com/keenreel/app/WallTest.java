@@ -53,6 +53,21 @@ class WallTest {
     }
 
     @Test
+    void playGoesOnThoughTheTimeOfAFrameMayPrecedeThatOfThePress() {
+        Page page = banner("Play").bench();
+        page.evaluate("() => { const own = performance.now.bind(performance); performance.now = () => own() + 1000; }");
+        page.locator("[data-do=play]").click();
+        assertThat(page.locator("[data-into]")).not().hasText("0.0 s");
+        assertThat(Editor.screen(page, 0).locator("keen-reel").evaluate("""
+                        async (host) => {
+                          const piece = await host.ready;
+                          piece.at(-5);
+                          return host.shadowRoot.querySelector('.slide-1.now') !== null && piece.moment().time;
+                        }""")).isEqualTo(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void cropsTargetsAndTheOrderOfTheKeyboardAreLaidOverThePages() {
         Made reel = banner("Overlays").choose("shape.ratio", "desk", "3:2");
         Page page = reel.bench();

@@ -51,7 +51,8 @@ public final class Folder {
         });
         texts.put("index.html", utf8(AddressPage.folder(written, inside, stages).html()));
         texts.put("type.css", utf8(AddressPage.faces(faces)));
-        texts.put("player.js", shipped.player().bytes());
+        boolean larger = inside.hasLargerView() || later.values().stream().anyMatch(Material::hasLargerView);
+        texts.put("player.js", shipped.player(larger).bytes());
         texts.put("reel.js", shipped.shell().bytes());
         texts.put("read me.txt", utf8(note(material)));
     }

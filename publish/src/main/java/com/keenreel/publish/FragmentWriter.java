@@ -37,7 +37,7 @@ public final class FragmentWriter {
                 new Markup(material, layout, copies).write(),
                 new StyleSheet(material.reel(), layout, copies, material.hasLargerView()).write() + starts(material),
                 new PlanWriter(material.reel(), material.facts(), layout).write(),
-                shipped.player().address(),
+                shipped.player(material.hasLargerView()).address(),
                 shipped.faces(),
                 About.of(material).data());
     }

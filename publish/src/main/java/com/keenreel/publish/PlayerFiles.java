@@ -24,6 +24,7 @@ public final class PlayerFiles {
     private static final PlayerFiles SHIPPED = new PlayerFiles();
 
     private final Shipped player = read("player.js");
+    private final Shipped largerPlayer = read("player-larger.js");
     private final Shipped shell = read("shell.js");
     private final Shipped port = read("port.js");
     private final String css = new String(read("base.css").bytes(), StandardCharsets.UTF_8);
@@ -41,9 +42,13 @@ public final class PlayerFiles {
         return SHIPPED;
     }
 
-    /** The player, a classic script. */
-    public Shipped player() {
-        return player;
+    /**
+     * The player, a classic script.
+     *
+     * @param larger whether the reel has pictures that are opened in the larger view, which not every page pays for
+     */
+    public Shipped player(boolean larger) {
+        return larger ? largerPlayer : player;
     }
 
     /** The guarded shell, a classic script at a stable address. */
@@ -58,7 +63,7 @@ public final class PlayerFiles {
 
     /** Everything of these that is published under the address of its content. */
     public List<Shipped> published() {
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(player), faces.values().stream())
+        return java.util.stream.Stream.concat(java.util.stream.Stream.of(player, largerPlayer), faces.values().stream())
                 .toList();
     }
 

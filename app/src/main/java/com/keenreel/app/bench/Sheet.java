@@ -93,6 +93,15 @@ public record Sheet(
         return slide.carries() instanceof Carries.Pair pair ? pair : null;
     }
 
+    /** By what a comparison's link is followed, as a sentence: its picture is dragged. */
+    public String linkSaid() {
+        return !said.button().isEmpty()
+                ? "Its button leads there; the picture is dragged."
+                : said.shows()
+                        ? "Its " + (said.title().isEmpty() ? "text" : "title") + " leads there; the picture is dragged."
+                        : "Nothing leads there yet: the picture is dragged, so give the link a button or a title.";
+    }
+
     /** The colour of a slide that carries plain colour, such as "#16241e"; empty for others. */
     public String colour() {
         return slide.carries() instanceof Carries.Plain plain ? plain.colour().hex() : "";

@@ -52,6 +52,21 @@ class ArrangingTest {
     }
 
     @Test
+    void everyShuffleIsAnotherOrderThanTheOneBefore() {
+        Reel reel = REEL.withSlides(REEL.slides().subList(1, 4));
+        for (int i = 0; i < 20; i++) {
+            Reel shuffled = Arranging.by(SetOrder.SHUFFLED, reel, PICTURES);
+            assertThat(ids(shuffled)).isNotEqualTo(ids(reel)).containsExactlyInAnyOrder("a", "b", "c");
+            assertThat(ids(Arranging.by(SetOrder.SHUFFLED, reel, PICTURES)))
+                    .as("the same from the same")
+                    .isEqualTo(ids(shuffled));
+            reel = shuffled;
+        }
+        Reel one = REEL.withSlides(REEL.slides().subList(1, 2));
+        assertThat(ids(Arranging.by(SetOrder.SHUFFLED, one, PICTURES))).containsExactly("a");
+    }
+
+    @Test
     void moreSlidesComeWhereTheyAreWanted() {
         Slide more = slide("m", TWO);
         assertThat(ids(Arranging.with(REEL, List.of(more), new SlideId("b")))).containsExactly("p", "a", "m", "b", "c");

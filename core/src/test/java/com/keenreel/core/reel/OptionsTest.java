@@ -91,6 +91,16 @@ class OptionsTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"NaN", "Infinity", "-Infinity", "1e999"})
+    void whatIsNoFiniteNumberIsRefusedWithASentence(String text) {
+        assertThatThrownBy(() -> Options.HOLD.domain().read(text)).hasMessage("Write a number from 0.5 to 120 s.");
+        assertThatThrownBy(() -> Ratio.read(text + ":" + text)).hasMessageContaining("such as 16:9");
+        assertThatThrownBy(() -> ReelWidth.read("most " + text)).hasMessageStartingWith("Write the width");
+        assertThatThrownBy(() -> ReelWidth.read("share " + text)).hasMessageStartingWith("Write the width");
+        assertThatThrownBy(() -> Slot.read("column " + text)).hasMessageContaining("160 to 2560");
+    }
+
+    @ParameterizedTest
     @CsvSource({"16:9, 1.7777777", "2.4:1, 2.4", "4 / 5, 0.8", "3x2, 1.5"})
     void aRatioIsTwoNumbers(String text, double value) {
         assertThat(Ratio.read(text).value()).isCloseTo(value, org.assertj.core.api.Assertions.within(1e-6));

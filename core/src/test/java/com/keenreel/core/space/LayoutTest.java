@@ -2,6 +2,7 @@ package com.keenreel.core.space;
 
 import static com.keenreel.core.Sample.choose;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
@@ -26,6 +27,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LayoutTest {
     private static Measured box(List<Measured> boxes, String name) {
@@ -93,6 +95,48 @@ class LayoutTest {
         assertThat(lap - (last.x() + last.width())).isCloseTo(40, within(1e-9));
         assertThat(MarqueeLayout.copies(1280, lap)).isEqualTo(3);
         assertThat(MarqueeLayout.copies(2560, lap)).isEqualTo(5);
+    }
+
+    /** A mark of 2 by 400 is 0.25 px wide at a height of 50: 41 copies with wider gaps fill 2560 px, and it is said. */
+    @Test
+    void anAbsurdlyNarrowLogoMakesWiderGapsInsteadOfThousandsOfCopies() {
+        Reel reel = choose(choose(Sample.reel(Kind.MARQUEE, 2), Options.BAND, 50.0), Options.GAP, 0.0);
+        Layout layout = Layout.of(reel, Sample.facts(2, 400, 60, 400));
+        double lap = layout.step(SetUp.DESK).at(0);
+        assertThat(lap).isEqualTo(64);
+        assertThat(MarqueeLayout.copies(MarqueeLayout.WIDEST, lap)).isEqualTo(MarqueeLayout.MOST_COPIES);
+        List<Measured> boxes = layout.at(1280, 800);
+        Measured first = box(boxes, "slide-1");
+        Measured second = box(boxes, "slide-2");
+        assertThat(first.width()).isCloseTo(0.25, within(1e-9));
+        assertThat(second.x() - first.width())
+                .isCloseTo(lap - second.x() - second.width(), within(1e-9))
+                .isCloseTo((64 - 7.75) / 2, within(1e-9));
+        assertThat(layout.narrow(SetUp.DESK)).containsExactly(1, 2);
+        assertThat(Layout.of(Sample.reel(Kind.MARQUEE, 1), Sample.facts(240, 80))
+                        .narrow(SetUp.DESK))
+                .isEmpty();
+    }
+
+    @Test
+    void aPairIsCutByItsOwnFocalPointWhateverASetUpShowedInsteadBefore() {
+        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(1, 1));
+        Slide slide = reel.slides()
+                .get(0)
+                .withInstead(BySetUp.<PictureId>nothing().with(SetUp.PHONE, new PictureId("p3")))
+                .withFocal(BySetUp.of(new FocalPoint(0, 0.5)))
+                .withCarries(Carries.Pair.of(new PictureId("p1"), new PictureId("p2")));
+        Layout layout = Layout.of(reel.withSlides(List.of(slide)), Sample.facts(2000, 1000, 2000, 1000, 900, 900));
+        assertThat(box(layout.at(400, 800), "picture-1-after").x()).isZero();
+        assertThat(box(layout.at(400, 800), "picture-1-before").x()).isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {Double.NaN, Double.POSITIVE_INFINITY, -1})
+    void whatIsNoWidthOrHeightIsRefusedWithASentence(double number) {
+        Layout layout = Layout.of(Sample.reel(Kind.SINGLE, 1), Sample.facts(240, 80));
+        assertThatThrownBy(() -> layout.at(number, 800)).hasMessage("A width is a number of px, 0 or more.");
+        assertThatThrownBy(() -> layout.at(800, number)).hasMessage("A height is a number of px, 0 or more.");
     }
 
     @Test

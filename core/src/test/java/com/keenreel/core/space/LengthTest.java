@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.space.Length.Base;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,6 +58,31 @@ class LengthTest {
                     .as(what)
                     .isEqualTo(Math.min(a.at(width, view), b.at(width, view)));
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void asStraightLinesItIsTheSameAtEveryWidth(long seed) {
+        Random random = new Random(seed);
+        for (int round = 0; round < 100; round++) {
+            Length length = any(random, 4);
+            List<Straight> lines = length.straight(200, Double.POSITIVE_INFINITY);
+            assertThat(lines.get(lines.size() - 1).below()).isInfinite();
+            for (int i = 0; i < 40; i++) {
+                double width = 200 + random.nextDouble() * 2600;
+                Straight here = lines.stream()
+                        .filter(line -> width < line.below())
+                        .findFirst()
+                        .orElseThrow();
+                assertThat(here.line().at(width, 800))
+                        .as("seed " + seed + " round " + round + " at " + width + ": " + length)
+                        .isCloseTo(length.at(width, 800), within(1e-6));
+            }
+        }
+        assertThat(Length.min(Length.WIDTH.minus(40), Length.px(960)).straight(0, 2000))
+                .isEqualTo(List.of(
+                        new Straight(1000, (Length.Linear) Length.WIDTH.minus(40)),
+                        new Straight(2000, (Length.Linear) Length.px(960))));
     }
 
     private static Length any(Random random, int depth) {
