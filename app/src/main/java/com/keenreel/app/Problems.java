@@ -15,6 +15,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.servlet.ModelAndView;
+import tools.jackson.core.JacksonException;
 
 /** Turns what went wrong into a sentence: JSON for scripts, a page for people. */
 @ControllerAdvice
@@ -35,6 +36,12 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Map<String, String>> notAllowed(IllegalArgumentException notAllowed) {
         return ResponseEntity.badRequest().body(Map.of("problem", String.valueOf(notAllowed.getMessage())));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, String>> ofAnotherKind(JacksonException unreadable) {
+        return ResponseEntity.badRequest()
+                .body(Map.of("problem", "What was sent cannot be read: something in it is no number, or no text."));
     }
 
     @ExceptionHandler

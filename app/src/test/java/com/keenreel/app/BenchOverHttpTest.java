@@ -71,10 +71,12 @@ class BenchOverHttpTest {
         for (String edit : List.of(
                 "{'kind':'choose','option':'motion.hold','setUp':null,'value':'NaN'}",
                 "{'kind':'choose','option':'shape.ratio','setUp':null,'value':'Infinity:Infinity'}",
+                "{'kind':'hold','slide':'" + slide + "','hold':'NaN'}",
                 "{'kind':'look','slide':'" + slide + "','setUp':null,'focal':{'x':'NaN','y':0.5}}")) {
             assertThatThrownBy(() -> reel.edit(edit))
                     .as(edit)
-                    .hasMessageMatching("(?s).*answered 4\\d\\d: \\{\"problem\":\"(Write|A focal point).*");
+                    .hasMessageMatching(
+                            "(?s).*answered 4\\d\\d: \\{\"problem\":\"(Write|A focal point|What was sent).*");
         }
     }
 

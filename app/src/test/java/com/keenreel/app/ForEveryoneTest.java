@@ -201,7 +201,7 @@ class ForEveryoneTest {
                   const style = (part, of) => getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector(part), of);
                   const [now, other] = ['.dot-1', '.dot-2'].map((dot) => style(dot, '::before'));
                   const opaque = !/rgba|\\//.test(style('.slide-1 .panel').backgroundColor);
-                  return [now.backgroundColor !== other.backgroundColor, parseFloat(now.width) > 1.3 * parseFloat(other.width), opaque].join();
+                  return [now.backgroundColor !== other.backgroundColor, new DOMMatrix(now.transform).a > 1.3 && other.transform === 'none', opaque].join();
                 }""");
         assertThat(different)
                 .as("the dot of the present stop differs in colour and size; words have an opaque ground")

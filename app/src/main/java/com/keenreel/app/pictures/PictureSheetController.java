@@ -4,6 +4,7 @@ import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.DocumentJson;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
@@ -179,9 +180,7 @@ class PictureSheetController {
     @PutMapping("/pictures/{id}/focal")
     @ResponseBody
     Shown focus(@PathVariable String id, @RequestBody JsonNode said) {
-        FocalPoint chosen = said.has("x")
-                ? new FocalPoint(said.path("x").asDouble(), said.path("y").asDouble())
-                : null;
+        FocalPoint chosen = said.has("x") ? DocumentJson.focal(said) : null;
         return changed(versions.focus(new PictureId(id), chosen));
     }
 

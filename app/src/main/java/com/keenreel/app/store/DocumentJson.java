@@ -205,8 +205,10 @@ public final class DocumentJson {
         return MAPPER.createObjectNode().put("x", point.x()).put("y", point.y());
     }
 
-    static FocalPoint focal(JsonNode node) {
-        return new FocalPoint(node.path("x").asDouble(), node.path("y").asDouble());
+    /** Reads a point; what is no number lies outside every picture, and is refused as that. */
+    public static FocalPoint focal(JsonNode node) {
+        return new FocalPoint(
+                node.path("x").asDouble(Double.NaN), node.path("y").asDouble(Double.NaN));
     }
 
     static ObjectNode carries(Carries carries) {

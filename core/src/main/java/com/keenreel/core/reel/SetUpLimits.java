@@ -29,13 +29,4 @@ public record SetUpLimits(double tabletFrom, double deskFrom) {
             case DESK -> deskFrom;
         };
     }
-
-    /** The first reel width above that set-up; positive infinity for desk. */
-    public double below(SetUp setUp) {
-        return switch (setUp) {
-            case PHONE -> tabletFrom;
-            case TABLET -> deskFrom;
-            case DESK -> Double.POSITIVE_INFINITY;
-        };
-    }
 }

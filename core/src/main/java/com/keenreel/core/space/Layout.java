@@ -127,7 +127,7 @@ public final class Layout {
     }
 
     /** Whether dots stand in that set-up: they are asked for, and there is room for them. */
-    public boolean hasDots(SetUp setUp) {
+    private boolean hasDots(SetUp setUp) {
         return new Controls(reel, setUp, stops(setUp)).dots();
     }
 

@@ -172,7 +172,10 @@ class OptionsTest {
         SetUpLimits limits = SetUpLimits.USUAL;
         for (double width = 280; width < 2560; width += 0.25) {
             SetUp setUp = limits.at(width);
-            assertThat(width).isGreaterThanOrEqualTo(limits.from(setUp)).isLessThan(limits.below(setUp));
+            assertThat(width).isGreaterThanOrEqualTo(limits.from(setUp));
+            for (SetUp later : SetUp.values()) {
+                assertThat(later.compareTo(setUp) > 0).isEqualTo(width < limits.from(later));
+            }
         }
         assertThatThrownBy(() -> new SetUpLimits(1024, 600)).isInstanceOf(IllegalArgumentException.class);
     }
