@@ -89,7 +89,9 @@ function replace(part, id, html) {
   part.querySelectorAll('select').forEach((select) => {
     select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => option.hasAttribute('selected')));
   });
-  if (focused?.isConnected && document.activeElement !== focused) focused.focus({ preventScroll: true }); // it was moved
+  if (!focused || document.activeElement === focused) return;
+  const again = focused.isConnected ? focused : focused.dataset.key && part.querySelector(`[data-key="${CSS.escape(focused.dataset.key)}"]`);
+  again?.focus?.({ preventScroll: true }); // it was moved, or drawn anew
 }
 
 document.addEventListener('click', async (event) => {

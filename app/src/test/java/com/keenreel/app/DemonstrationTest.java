@@ -58,7 +58,11 @@ class DemonstrationTest {
                   if (root.querySelector('.dot, .arrow, .handle') && state() === before && !now.matches('.pause') && now.ariaValueNow !== '100') lost.push(`${said}: the next key does nothing`);
                 }
               }
-              return JSON.stringify({ presses, things: things().length, lost });
+              const small = things().filter((one) => {
+                const { width, height } = one.getBoundingClientRect();
+                return Math.min(width, height) < 23.9;
+              });
+              return JSON.stringify({ presses, things: things().length, lost: [...lost, ...small.map((one) => `${one.className} is smaller than 24 px`)] });
             }""";
 
     private static final String CHECKER = checker();
@@ -130,7 +134,7 @@ class DemonstrationTest {
 
     private void check(String address, List<ColorScheme> schemes, List<String> found) {
         try (Page page = editor.open(address)) {
-            page.waitForTimeout(600);
+            page.waitForTimeout(300);
             for (ColorScheme scheme : schemes) {
                 page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
                 for (int width : new int[] {390, 1280}) {

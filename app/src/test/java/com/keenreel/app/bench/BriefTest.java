@@ -36,8 +36,13 @@ class BriefTest {
     }
 
     private static List<Brief.Column> brief(Reel reel) {
+        return brief(reel, 300, 100);
+    }
+
+    /** The brief of a reel whose pictures have that size. */
+    private static List<Brief.Column> brief(Reel reel, int width, int height) {
         Map<PictureId, PictureFacts> facts = new HashMap<>();
-        reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, 300, 100, FocalPoint.CENTRE)));
+        reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, width, height, FocalPoint.CENTRE)));
         return Brief.of(reel, Layout.of(reel, new Facts(facts, Map.of(), (text, bold, size) -> 50)));
     }
 
@@ -55,6 +60,13 @@ class BriefTest {
                                 : "[" + token.control().label() + "]")
                         .collect(Collectors.joining()))
                 .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void aLogoThatIsAbsurdlyNarrowIsSaid() {
+        assertThat(read(brief(reel(Starter.MARQUEE, 2), 2, 400), "Shape"))
+                .contains("Slides 1, 2 are so narrow at this height on desk that nobody sees what they show.");
+        assertThat(read(brief(Starter.MARQUEE, 2), "Shape")).doesNotContain("narrow");
     }
 
     @Test

@@ -101,6 +101,13 @@ abstract class EnginesTest {
                     wrong.add("zoomed " + zoomed + ", " + width + " px: " + now + " of nine");
                 }
             }
+            engine.open(page("body { margin: 0 }", element("commissions-spring-to-autumn")));
+            String below = "() => document.getElementById('after').getBoundingClientRect().top";
+            double reserved = engine.ask(below).asDouble();
+            engine.until("() => Boolean(document.querySelector('keen-reel')?.shadowRoot?.querySelector('.run'))");
+            assertThat(engine.ask(below).asDouble())
+                    .as("the height that is kept free, zoomed " + zoomed)
+                    .isCloseTo(reserved, within(0.5));
         }
         assertThat(wrong).isEmpty();
         assertThat(boxes.wrong()).isEmpty();
