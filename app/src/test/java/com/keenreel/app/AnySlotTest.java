@@ -8,12 +8,11 @@ import com.microsoft.playwright.Page;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** In every kind of box that a page has, pasted code takes the room that there is and never makes the page wider. */
-class AnySlotTest {
+class AnySlotTest extends SomebodysPages {
     private static final Map<String, String> SLOTS = new LinkedHashMap<>();
 
     static {
@@ -63,22 +62,9 @@ class AnySlotTest {
         }
     }
 
-    private final Editor editor = new Editor();
-    private final Front site = new Front();
-    private final Front front = new Front();
-
-    @BeforeEach
-    void standInFront() {
-        editor.publicAddress(front.origin());
-    }
-
     @AfterEach
-    void leave() {
-        editor.publicAddress("");
-        site.close();
-        front.close();
+    void silent() {
         assertThat(editor.problems()).isEmpty();
-        editor.close();
     }
 
     @ParameterizedTest
@@ -92,17 +78,16 @@ class AnySlotTest {
                 assertThat(cleaned).isNotEqualTo(code);
                 code = cleaned;
             }
-            StringBuilder html = new StringBuilder("<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\">"
-                    + "<title>Slots</title><link rel=\"icon\" href=\"data:,\"><style>body{margin:10px}" + how.rules
-                    + "</style></head><body>");
+            StringBuilder body = new StringBuilder("<body>");
             for (Map.Entry<String, String> slot : SLOTS.entrySet()) {
-                html.append("<div class=\"slot\" data-slot=\"")
+                body.append("<div class=\"slot\" data-slot=\"")
                         .append(slot.getKey())
                         .append("\">")
                         .append(slot.getValue().replace("REEL", "<b class=\"here\"></b>" + code))
                         .append("</div>");
             }
-            Page page = editor.open(site.page("/slots", html + "</body></html>", Map.of()));
+            String style = "<style>body{margin:10px}" + how.rules + "</style>";
+            Page page = editor.open(site.page("/slots", html(style, body + "</body>"), Map.of()));
             if (way.equals("element")) {
                 assertThat(page.locator("keen-reel .run")).hasCount(SLOTS.size());
             }

@@ -9,7 +9,6 @@ import java.awt.Rectangle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -19,7 +18,7 @@ import tools.jackson.databind.JsonNode;
  * that it really got, the rest of the page is as it would be with an empty box in the reel's place, the console is silent
  * and nothing shifts.
  */
-class HostilePagesTest {
+class HostilePagesTest extends SomebodysPages {
     /**
      * A page.
      *
@@ -115,24 +114,12 @@ class HostilePagesTest {
               await frames();
             }""";
 
-    private final Editor editor = new Editor();
-    private final Front site = new Front();
-    private final Front front = new Front();
     private List<Made> kinds;
 
     @BeforeEach
-    void standInFront() {
-        editor.publicAddress(front.origin());
+    void makeThem() {
         kinds = new ArrayList<>(Kinds.all(editor).values());
         kinds.get(0).choose("motion.autoplay", null, "true");
-    }
-
-    @AfterEach
-    void leave() {
-        editor.publicAddress("");
-        site.close();
-        front.close();
-        editor.close();
     }
 
     private String page(String path, Hostile hostile, String code, Map<String, String> headers) {
@@ -249,9 +236,7 @@ class HostilePagesTest {
         Boxes boxes = new Boxes();
         for (Made kind : kinds) {
             String code = kind.publish().path("plainElement").asString();
-            String html =
-                    "<!doctype html><html lang=\"en\"><head><title>Strict</title><link rel=\"icon\" href=\"data:,\"></head><body>"
-                            + code + "<p>After</p></body></html>";
+            String html = html("", "<body>" + code + "<p>After</p></body>");
             Page page = editor.open(site.page("/strict", html, policy));
             assertThat(page.locator("keen-reel .run")).hasCount(1);
             JsonNode seen = Boxes.seen(page, 0);
@@ -270,9 +255,7 @@ class HostilePagesTest {
         String declared =
                 "<keen-reel src=\"" + front.origin() + "/r/row-of-the-kinds\"><template shadowrootmode=\"open\">"
                         + "<p>As an editor stored it</p></template></keen-reel>";
-        String html =
-                "<!doctype html><html lang=\"en\"><head><title>Inserted</title><link rel=\"icon\" href=\"data:,\"></head><body>"
-                        + "<div id=\"here\"></div><div id=\"there\"></div></body></html>";
+        String html = html("", "<body><div id=\"here\"></div><div id=\"there\"></div></body>");
         Page page = editor.open(site.page("/inserted", html, Map.of()));
         page.evaluate("html => { document.getElementById('here').innerHTML = html; }", code);
         page.evaluate("html => { document.getElementById('there').innerHTML = html; }", declared);
@@ -308,9 +291,7 @@ class HostilePagesTest {
                         .setContentType("text/javascript")
                         .setBody("window.otherPlayer = (window.otherPlayer ?? 0) + 1;"
                                 + editor.text(shipped[0]).replace("\"run\"", "\"run\",\"other\""))));
-        String html =
-                "<!doctype html><html lang=\"en\"><head><title>Two</title><link rel=\"icon\" href=\"data:,\"></head><body>"
-                        + one + other + other + "</body></html>";
+        String html = html("", "<body>" + one + other + other + "</body>");
         page.navigate(site.page("/two", html, Map.of()));
         assertThat(page.locator("keen-reel .run")).hasCount(3);
         assertThat(page.evaluate("() => window.otherPlayer")).as("loaded once").isEqualTo(1);

@@ -14,24 +14,14 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /** A pressed picture, as large as the window, in visitors' hands. */
-class LargerViewTest {
-    private static final String PAGE = """
-            <!doctype html><html lang="en"><head><meta charset="utf-8"><title>A page</title><link rel="icon" href="data:,">
+class LargerViewTest extends SomebodysPages {
+    private static final String STYLE = """
             <style>.box { width: 640px; overflow: hidden; transform: rotate(1deg) scale(0.9); filter: sepia(1) }
-            dialog { display: block; width: 40px } img { opacity: 0.5 }</style></head><body><main><h1>A page</h1>
-            <div class="box">REEL</div></main></body></html>
+            dialog { display: block; width: 40px } img { opacity: 0.5 }</style>
             """;
 
-    private final Editor editor = new Editor();
-    private final Front site = new Front();
-    private final Front front = new Front();
-
     @AfterEach
-    void leave() {
-        editor.publicAddress("");
-        site.close();
-        front.close();
-        editor.close();
+    void silent() {
         assertThat(editor.problems()).isEmpty();
     }
 
@@ -48,9 +38,9 @@ class LargerViewTest {
     }
 
     private Page page(Made reel, String code) {
-        editor.publicAddress(front.origin());
         String element = reel.publish().path(code).asString();
-        return editor.open(site.page("/page", PAGE.replace("REEL", element), Map.of()));
+        String body = "<body><main><h1>A page</h1><div class=\"box\">" + element + "</div></main></body>";
+        return editor.open(site.page("/page", html(STYLE, body), Map.of()));
     }
 
     private static double number(Locator element, String what) {

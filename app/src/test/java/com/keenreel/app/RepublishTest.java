@@ -7,38 +7,11 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
-import java.util.Map;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What somebody's page shows after something was published, brought back or taken down, with caches in between. */
-class RepublishTest {
-    private final Editor editor = new Editor();
-    private final Front site = new Front();
-    private final Front front = new Front();
-
-    @BeforeEach
-    void standInFront() {
-        editor.publicAddress(front.origin());
-    }
-
-    @AfterEach
-    void leave() {
-        editor.publicAddress("");
-        site.close();
-        front.close();
-        editor.close();
-    }
-
-    private String page(String path, String code) {
-        String html =
-                "<!doctype html><html lang=\"en\"><head><title>A page</title><link rel=\"icon\" href=\"data:,\"></head>"
-                        + "<body style=\"margin:0\"><p>Before</p>" + code + "<p id=\"after\">After</p></body></html>";
-        return site.page(path, html, Map.of());
-    }
-
+class RepublishTest extends SomebodysPages {
     private Made banner(String name, String... files) {
         return editor.make(name, "banner", "full", files).choose("motion.autoplay", null, "false");
     }

@@ -9,36 +9,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What a page shows when Keen Reel, its script, or scripts at all cannot be had. */
-class UnreachedTest {
-    private final Editor editor = new Editor();
-    private final Front site = new Front();
-    private final Front front = new Front();
-
-    @AfterEach
-    void leave() {
-        editor.publicAddress("");
-        site.close();
-        front.close();
-        editor.close();
-    }
-
-    private String code(Made reel) {
-        editor.publicAddress(front.origin());
-        String code = reel.publish().path("element").asString();
-        editor.publicAddress("");
-        return code;
-    }
-
-    private Page page(String code) {
-        String html = "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>A page</title>"
-                + "<link rel=\"icon\" href=\"data:,\"></head><body><p>Before</p>" + code
-                + "<p id=\"after\">After</p></body></html>";
-        return editor.open(site.page("/page", html, Map.of()));
+class UnreachedTest extends SomebodysPages {
+    private static String code(Made reel) {
+        return reel.publish().path("element").asString();
     }
 
     /** A plain link of one line is all that is left, and the console says what browsers say by themselves. */
@@ -63,11 +40,11 @@ class UnreachedTest {
         String code = code(reel);
         String words = "Banner of the kinds: A bench with bowls of glaze";
         front.close();
-        assertPlainLink(page(code), words);
+        assertPlainLink(open(code), words);
         String elsewhere = Running.application().site(); // which has nothing there
-        assertPlainLink(page(code.replace(front.origin(), elsewhere)), words);
+        assertPlainLink(open(code.replace(front.origin(), elsewhere)), words);
         assertPlainLink(
-                page(code.replaceAll("onerror=\"[^\"]*\"", "")
+                open(code.replaceAll("onerror=\"[^\"]*\"", "")
                         .replaceAll("(src|srcset)=\"[^\"]*first[^\"]*\"", "$1=\"" + elsewhere + "/none.webp\"")
                         .replaceAll(
                                 "src=\"[^\"]*/reel.js\"",
@@ -75,14 +52,29 @@ class UnreachedTest {
                 words);
         Made plain = Kinds.single(editor);
         plain.edit("{'kind':'carry','slide':'" + plain.slides().get(0) + "','carries':{'colour':'#204060'}}");
-        assertPlainLink(page(code(plain)), "Banner of the kinds");
+        assertPlainLink(open(code(plain)), "Banner of the kinds");
+    }
+
+    @Test
+    void thePlainElementLeavesAPlainLinkAndNoMarkOfAPicture() {
+        Made reel = Kinds.single(editor);
+        reel.say(reel.slides().get(0), "alt", "A bench with bowls of glaze");
+        String code = reel.publish().path("plainElement").asString();
+        front.close();
+        Page page = open(code);
+        assertThat(page.locator("keen-reel > a")).hasText("Banner of the kinds: A bench with bowls of glaze");
+        page.waitForFunction("() => document.querySelector('keen-reel img').complete");
+        assertThat(page.evaluate("() => document.querySelector('keen-reel img').getBoundingClientRect().width"))
+                .isEqualTo(0);
+        assertThat(page.locator("#after").boundingBox().y).isLessThan(120);
+        assertThat(editor.problems()).allMatch(said -> said.contains("net::ERR_"));
     }
 
     @Test
     void aReelThatCannotBeHadLeavesItsPictureInItsPlace() {
         String code = code(Kinds.single(editor));
         front.rewrite(".*/fragment", body -> "no JSON");
-        Page page = page(code);
+        Page page = open(code);
         page.waitForFunction("() => document.querySelector('keen-reel').ready?.then(() => true)");
         assertThat(page.locator("keen-reel img")).isVisible();
         BoundingBox picture = page.locator("keen-reel img").boundingBox();
@@ -95,10 +87,8 @@ class UnreachedTest {
         try (Editor visitor = new Editor(false)) {
             for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
                 Made reel = kind.getValue();
-                String html = "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>A page</title>"
-                        + "<link rel=\"icon\" href=\"data:,\"></head><body style=\"margin:0\">" + code(reel)
-                        + "</body></html>";
-                Page page = visitor.open(site.page("/page", html, Map.of()));
+                String body = "<body style=\"margin:0\">" + code(reel) + "</body>";
+                Page page = visitor.open(site.page("/page", html("", body), Map.of()));
                 FrameLocator inside = page.frameLocator("keen-reel iframe");
                 JsonNode boxes = reel.layout(1280, "live").path("boxes");
                 int seen = 0;
@@ -143,8 +133,8 @@ class UnreachedTest {
     void untilTheScriptComesTheFirstPictureStandsWhereItWillStand() {
         for (Made reel : Kinds.all(editor).values()) {
             String code = code(reel);
-            Page page = page(code.replaceAll("<script.*</script>", ""));
-            Page live = page(code);
+            Page page = open(code.replaceAll("<script.*</script>", ""));
+            Page live = open(code);
             assertThat(live.locator("keen-reel .run")).hasCount(1);
             for (int width : new int[] {390, 820, 1280}) {
                 page.setViewportSize(width, 800);

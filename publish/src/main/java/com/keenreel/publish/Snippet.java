@@ -124,18 +124,28 @@ public final class Snippet {
         if (!pictured()) {
             return link.text(material.reel().name());
         }
-        String alt = picture.attr("alt");
-        link.attr("data-instead", material.reel().name() + (alt.isEmpty() ? "" : ": " + alt));
+        link.attr("data-instead", instead());
         return link.appendChild(picture);
     }
 
+    /** The reel's name and what its first picture shows. */
+    private String instead() {
+        String alt = first().attr("alt");
+        return material.reel().name() + (alt.isEmpty() ? "" : ": " + alt);
+    }
+
     /**
-     * The element without any style attribute, for pages whose content security policy forbids them. It reserves no
-     * height.
+     * The element without any attribute of style or script, for pages whose content security policy forbids them. It
+     * reserves no height. Its words stand below the picture, which has no alt text beside them: a picture without one
+     * that cannot be had takes no room and shows no mark, in any browser.
      */
     public String plainElement() {
         Element reel = new Element("keen-reel").attr("src", address);
-        reel.appendChild(linked(first()));
+        Element link = reel.appendElement("a").attr("href", address);
+        if (pictured()) {
+            link.appendChild(first().attr("alt", "")).appendElement("br");
+        }
+        link.appendText(pictured() ? instead() : material.reel().name());
         return Base.put(Markup.Html.print(reel) + Markup.Html.print(script()), origin);
     }
 

@@ -6,7 +6,8 @@ public enum Way {
             "Element",
             "Take this when you can paste HTML with a script into your page.",
             "by itself, at the next reload",
-            "the first picture, with a link to the whole reel",
+            "all slides with their words",
+            "a plain link with the reel's name and its first alt text",
             "the words, after the script ran",
             "scripts, pictures and fonts from this address"),
     FRAME(
@@ -14,6 +15,7 @@ public enum Way {
             "Take this when your site's editor strips scripts but lets frames through.",
             "by itself, at the next reload",
             "all slides with their words",
+            "the browser's own message, in the frame",
             "the words at the reel's own address",
             "frames from this address"),
     FOLDER(
@@ -21,6 +23,7 @@ public enum Way {
             "Take this when the page is to depend on nothing but itself: it opens from disk and goes onto any web server.",
             "no: download it again and copy it over",
             "all slides with their words",
+            "itself: nothing of it is here",
             "the words, in the page",
             "nothing"),
     ADDRESS(
@@ -28,6 +31,7 @@ public enum Way {
             "Take this for a link in a mail or a menu: the reel alone, as wide as the window.",
             "by itself, at the next reload",
             "all slides with their words",
+            "the browser's own message",
             "the words, in the page",
             "nothing");
 
@@ -35,14 +39,23 @@ public enum Way {
     private final String advice;
     private final String follows;
     private final String withoutScripts;
+    private final String unreached;
     private final String engines;
     private final String needs;
 
-    Way(String title, String advice, String follows, String withoutScripts, String engines, String needs) {
+    Way(
+            String title,
+            String advice,
+            String follows,
+            String withoutScripts,
+            String unreached,
+            String engines,
+            String needs) {
         this.title = title;
         this.advice = advice;
         this.follows = follows;
         this.withoutScripts = withoutScripts;
+        this.unreached = unreached;
         this.engines = engines;
         this.needs = needs;
     }
@@ -69,6 +82,11 @@ public enum Way {
     /** What visitors without scripts meet. */
     public String withoutScripts() {
         return withoutScripts;
+    }
+
+    /** What visitors meet while Keen Reel cannot be reached. */
+    public String unreached() {
+        return unreached;
     }
 
     /** What search engines read. */

@@ -168,6 +168,16 @@ abstract class EnginesTest {
             </script><style>STYLE</style></head><body>BODY<p id="after">After the reel.</p></body></html>
             """;
 
+    @Test
+    void whatAPageSaysInItsConsoleIsHeard() {
+        engine.open(page("", "<script>console.error('said aloud')</script>"));
+        for (int tries = 0; engine.problems().isEmpty() && tries < 100; tries++) {
+            Engine.pause(50);
+        }
+        assertThat(engine.problems()).singleElement().asString().contains("said aloud");
+        engine.problems().clear();
+    }
+
     private String page(String style, String body) {
         return front.page("/page", PAGE.replace("STYLE", style).replace("BODY", body), Map.of());
     }

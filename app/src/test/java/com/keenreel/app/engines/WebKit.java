@@ -1,9 +1,9 @@
 package com.keenreel.app.engines;
 
 import com.keenreel.app.Running;
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.ProcessBuilder.Redirect;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -23,6 +23,9 @@ final class WebKit extends Engine {
     private final List<Process> processes = new ArrayList<>();
     private final HttpClient http = HttpClient.newHttpClient();
     private final Path folder = Running.temporaryFolder();
+    private final Path said = folder.resolve("said");
+    private final List<String> problems = new ArrayList<>();
+    private int heard;
     private final String screen;
     private final String session;
 
@@ -49,7 +52,8 @@ final class WebKit extends Engine {
                             "POST",
                             driver,
                             "{\"capabilities\":{\"alwaysMatch\":{\"webkitgtk:browserOptions\":{\"binary\":\""
-                                    + browser() + "\",\"args\":[\"--automation\"]}}}}");
+                                    + browser()
+                                    + "\",\"args\":[\"--automation\",\"--enable-write-console-messages-to-stdout=true\"]}}}}");
                 } catch (IOException notYet) {
                     if (tries > 100) {
                         throw notYet;
@@ -76,7 +80,7 @@ final class WebKit extends Engine {
 
     private void start(int scale, String... command) throws IOException {
         ProcessBuilder starting =
-                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(new File("/dev/null"));
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(Redirect.appendTo(said.toFile()));
         starting.environment().put("DISPLAY", screen);
         starting.environment().put("XDG_CONFIG_HOME", folder.toString());
         starting.environment().put("GDK_SCALE", String.valueOf(scale));
@@ -175,7 +179,17 @@ final class WebKit extends Engine {
 
     @Override
     List<String> problems() {
-        return new ArrayList<>(); // plain WebDriver does not tell; pages of the tests' own note theirs
+        try {
+            List<String> lines =
+                    Files.readAllLines(said); // plain WebDriver does not tell, the browser's own output does
+            lines.subList(heard, lines.size()).stream()
+                    .filter(line -> line.matches(".*CONSOLE .*(WARN|ERROR) .*"))
+                    .forEach(problems::add);
+            heard = lines.size();
+            return problems;
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
     }
 
     @Override

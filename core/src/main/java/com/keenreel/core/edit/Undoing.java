@@ -29,13 +29,22 @@ public final class Undoing {
             if (undoes == null) {
                 done.push(step);
                 undone.clear();
-            } else if (done.removeIf(former -> former.revision() == undoes)) {
+            } else if (taken(undoes, done)) {
                 undone.push(step);
             } else {
-                undone.removeIf(former -> former.revision() == undoes);
+                taken(undoes, undone);
                 done.push(step);
             }
         }
+    }
+
+    /** Takes that revision off the top; it cannot be further below, as nothing else is ever undone. */
+    private static boolean taken(long revision, Deque<Step> from) {
+        boolean there = !from.isEmpty() && from.peek().revision() == revision;
+        if (there) {
+            from.pop();
+        }
+        return there;
     }
 
     /** The revision that undo would take back, if any. */
