@@ -9,8 +9,8 @@ import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.Instead;
-import com.keenreel.core.edit.Remove;
+import com.keenreel.core.edit.RemoveSlide;
+import com.keenreel.core.edit.SetPictureOn;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
@@ -114,12 +114,12 @@ class Binning {
         List<Edit> removals = new ArrayList<>();
         for (Slide slide : reel.reel().slides()) {
             if (slide.carries().pictures().stream().anyMatch(ids::contains)) {
-                removals.add(new Remove(slide.id()));
+                removals.add(new RemoveSlide(slide.id()));
                 continue;
             }
             slide.instead().own().forEach((setUp, picture) -> {
                 if (ids.contains(picture)) {
-                    removals.add(new Instead(slide.id(), setUp, null));
+                    removals.add(new SetPictureOn(slide.id(), setUp, null));
                 }
             });
         }

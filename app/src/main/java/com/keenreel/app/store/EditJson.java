@@ -1,22 +1,22 @@
 package com.keenreel.app.store;
 
-import com.keenreel.core.edit.Add;
-import com.keenreel.core.edit.Carry;
-import com.keenreel.core.edit.Choose;
+import com.keenreel.core.edit.AddSlide;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.Enlarge;
-import com.keenreel.core.edit.Follow;
-import com.keenreel.core.edit.Hold;
-import com.keenreel.core.edit.Instead;
-import com.keenreel.core.edit.Look;
-import com.keenreel.core.edit.Move;
+import com.keenreel.core.edit.FollowSet;
+import com.keenreel.core.edit.MoveSlide;
 import com.keenreel.core.edit.Refusal;
-import com.keenreel.core.edit.Remove;
+import com.keenreel.core.edit.RemoveSlide;
 import com.keenreel.core.edit.Rename;
-import com.keenreel.core.edit.Say;
+import com.keenreel.core.edit.SetCarried;
+import com.keenreel.core.edit.SetFocalPoint;
+import com.keenreel.core.edit.SetHold;
+import com.keenreel.core.edit.SetLargerView;
+import com.keenreel.core.edit.SetOption;
+import com.keenreel.core.edit.SetPictureOn;
+import com.keenreel.core.edit.SetSlot;
+import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.Show;
-import com.keenreel.core.edit.Sit;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
@@ -46,37 +46,37 @@ public final class EditJson {
         try {
             return switch (node.path("kind").asString("")) {
                 case "rename" -> new Rename(node.path("name").asString(""));
-                case "sit" -> new Sit(Slot.read(node.path("slot").asString("")));
+                case "sit" -> new SetSlot(Slot.read(node.path("slot").asString("")));
                 case "choose" ->
-                    Choose.read(
+                    SetOption.read(
                             Options.of(node.path("option").asString("")),
                             setUp(node),
                             DocumentJson.text(node, "value"));
-                case "add" -> new Add(DocumentJson.slide(node.path("slide")), before(node));
-                case "remove" -> new Remove(slide(node));
-                case "move" -> new Move(slide(node), before(node));
+                case "add" -> new AddSlide(DocumentJson.slide(node.path("slide")), before(node));
+                case "remove" -> new RemoveSlide(slide(node));
+                case "move" -> new MoveSlide(slide(node), before(node));
                 case "hold" ->
-                    new Hold(
+                    new SetHold(
                             slide(node),
                             node.hasNonNull("hold") ? node.path("hold").asLong() : null);
                 case "show" -> new Show(slide(node), DocumentJson.showing(node.path("showing")));
                 case "instead" ->
-                    new Instead(
+                    new SetPictureOn(
                             slide(node),
                             SetUp.of(node.path("setUp").asString("")),
                             node.hasNonNull("picture")
                                     ? new PictureId(node.path("picture").asString())
                                     : null);
-                case "enlarge" -> new Enlarge(slide(node), DocumentJson.yesNo(node, "larger"));
-                case "carry" -> new Carry(slide(node), DocumentJson.carries(node.path("carries")));
-                case "say" -> new Say(slide(node), field(node), DocumentJson.text(node, "text"));
+                case "enlarge" -> new SetLargerView(slide(node), DocumentJson.yesNo(node, "larger"));
+                case "carry" -> new SetCarried(slide(node), DocumentJson.carries(node.path("carries")));
+                case "say" -> new SetWords(slide(node), field(node), DocumentJson.text(node, "text"));
                 case "look" ->
-                    new Look(
+                    new SetFocalPoint(
                             slide(node),
                             setUp(node),
                             node.hasNonNull("focal") ? DocumentJson.focal(node.path("focal")) : null);
                 case "follow" ->
-                    new Follow(node.hasNonNull("follows") ? DocumentJson.follows(node.path("follows")) : null);
+                    new FollowSet(node.hasNonNull("follows") ? DocumentJson.follows(node.path("follows")) : null);
                 case "several" -> several(node);
                 default -> throw new Refusal("There is no such edit.");
             };
@@ -119,45 +119,45 @@ public final class EditJson {
         ObjectNode node = DocumentJson.MAPPER.createObjectNode();
         if (edit instanceof Rename rename) {
             node.put("kind", "rename").put("name", rename.name());
-        } else if (edit instanceof Sit sit) {
+        } else if (edit instanceof SetSlot sit) {
             node.put("kind", "sit").put("slot", sit.slot().write());
-        } else if (edit instanceof Choose<?> choose) {
+        } else if (edit instanceof SetOption<?> choose) {
             choose(node, choose);
-        } else if (edit instanceof Add add) {
+        } else if (edit instanceof AddSlide add) {
             node.put("kind", "add").put("before", word(add.before())).set("slide", DocumentJson.slide(add.slide()));
-        } else if (edit instanceof Remove remove) {
+        } else if (edit instanceof RemoveSlide remove) {
             node.put("kind", "remove").put("slide", remove.slide().value());
-        } else if (edit instanceof Move move) {
+        } else if (edit instanceof MoveSlide move) {
             node.put("kind", "move").put("slide", move.slide().value()).put("before", word(move.before()));
-        } else if (edit instanceof Hold hold) {
+        } else if (edit instanceof SetHold hold) {
             node.put("kind", "hold").put("slide", hold.slide().value()).put("hold", hold.hold());
         } else if (edit instanceof Show show) {
             node.put("kind", "show")
                     .put("slide", show.slide().value())
                     .set("showing", DocumentJson.showing(show.showing()));
-        } else if (edit instanceof Instead instead) {
+        } else if (edit instanceof SetPictureOn instead) {
             PictureId picture = instead.picture();
             node.put("kind", "instead")
                     .put("slide", instead.slide().value())
                     .put("setUp", instead.setUp().word())
                     .put("picture", picture == null ? null : picture.value());
-        } else if (edit instanceof Enlarge enlarge) {
+        } else if (edit instanceof SetLargerView enlarge) {
             node.put("kind", "enlarge").put("slide", enlarge.slide().value()).put("larger", enlarge.larger());
-        } else if (edit instanceof Carry carry) {
+        } else if (edit instanceof SetCarried carry) {
             node.put("kind", "carry")
                     .put("slide", carry.slide().value())
                     .set("carries", DocumentJson.carries(carry.carries()));
-        } else if (edit instanceof Say say) {
+        } else if (edit instanceof SetWords say) {
             node.put("kind", "say")
                     .put("slide", say.slide().value())
                     .put("field", say.field().word())
                     .put("text", say.text());
-        } else if (edit instanceof Look look) {
+        } else if (edit instanceof SetFocalPoint look) {
             node.put("kind", "look").put("slide", look.slide().value()).put("setUp", word(look.setUp()));
             if (look.focal() != null) {
                 node.set("focal", DocumentJson.focal(look.focal()));
             }
-        } else if (edit instanceof Follow follow) {
+        } else if (edit instanceof FollowSet follow) {
             node.put("kind", "follow");
             if (follow.following() != null) {
                 node.set("follows", DocumentJson.follows(follow.following()));
@@ -179,7 +179,7 @@ public final class EditJson {
         return DocumentJson.showing(showing).toString();
     }
 
-    private static <T> void choose(ObjectNode node, Choose<T> choose) {
+    private static <T> void choose(ObjectNode node, SetOption<T> choose) {
         Option<T> option = choose.option();
         T value = choose.value();
         node.put("kind", "choose")

@@ -8,7 +8,7 @@ import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
-import com.keenreel.core.edit.Say;
+import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.Undoing;
 import com.keenreel.core.reel.Following;
@@ -159,7 +159,7 @@ public class EditStore {
     }
 
     private static String current(Reel reel, Edit edit) {
-        if (edit instanceof Say say) {
+        if (edit instanceof SetWords say) {
             String said = reel.slide(say.slide())
                     .map(slide -> slide.words().said(say.field()))
                     .orElse("");

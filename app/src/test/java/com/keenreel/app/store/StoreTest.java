@@ -3,12 +3,12 @@ package com.keenreel.app.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.keenreel.core.edit.Add;
-import com.keenreel.core.edit.Choose;
-import com.keenreel.core.edit.Hold;
+import com.keenreel.core.edit.AddSlide;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
-import com.keenreel.core.edit.Say;
+import com.keenreel.core.edit.SetHold;
+import com.keenreel.core.edit.SetOption;
+import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
@@ -68,8 +68,8 @@ class StoreTest {
     @Test
     void theSameEditIsStoredOnceHoweverOftenItIsSent() {
         StoredReel reel = reels.make(Reel.named("Once"), "w1");
-        StoredReel first = edits.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
-        StoredReel again = edits.apply(reel.id(), new Add(plain("a"), null), "w1", "edit-1", 1);
+        StoredReel first = edits.apply(reel.id(), new AddSlide(plain("a"), null), "w1", "edit-1", 1);
+        StoredReel again = edits.apply(reel.id(), new AddSlide(plain("a"), null), "w1", "edit-1", 1);
         assertThat(first.revision()).isEqualTo(2);
         assertThat(again).isEqualTo(first);
     }
@@ -77,16 +77,16 @@ class StoreTest {
     @Test
     void editsOfTwoPeopleAreBothKeptUnlessTheyTypedTheSameWords() {
         StoredReel reel = reels.make(Reel.named("Two people").withSlides(List.of(plain("a"))), "w1");
-        edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Mine"), "w1", "1", 1);
-        StoredReel both = edits.apply(reel.id(), new Hold(new SlideId("a"), 7000L), "w2", "2", 1);
+        edits.apply(reel.id(), new SetWords(new SlideId("a"), Words.Field.TITLE, "Mine"), "w1", "1", 1);
+        StoredReel both = edits.apply(reel.id(), new SetHold(new SlideId("a"), 7000L), "w2", "2", 1);
         assertThat(both.reel().slides().get(0).words().title()).isEqualTo("Mine");
         assertThat(both.reel().slides().get(0).hold()).isEqualTo(7000L);
-        assertThatThrownBy(() ->
-                        edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Theirs"), "w2", "3", 1))
+        assertThatThrownBy(() -> edits.apply(
+                        reel.id(), new SetWords(new SlideId("a"), Words.Field.TITLE, "Theirs"), "w2", "3", 1))
                 .isInstanceOfSatisfying(
                         Conflict.class,
                         conflict -> assertThat(conflict.theirs()).isEqualTo("Mine"));
-        assertThat(edits.apply(reel.id(), new Say(new SlideId("a"), Words.Field.TITLE, "Seen"), "w2", "4", 3)
+        assertThat(edits.apply(reel.id(), new SetWords(new SlideId("a"), Words.Field.TITLE, "Seen"), "w2", "4", 3)
                         .reel()
                         .slides()
                         .get(0)
@@ -100,7 +100,7 @@ class StoreTest {
         StoredReel reel = reels.make(Reel.named("Start"), "w1");
         String id = reel.id();
         edits.apply(id, new Rename("By one"), "w1", "1", 1);
-        edits.apply(id, new Choose<>(Options.HOLD, null, 9.0), "w2", "2", 2);
+        edits.apply(id, new SetOption<>(Options.HOLD, null, 9.0), "w2", "2", 2);
         StoredReel undone = edits.undo(id, "w1", "3");
         assertThat(undone.reel().name()).isEqualTo("Start");
         assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9.0);
@@ -125,7 +125,7 @@ class StoreTest {
     void aPictureThatIsNotInTheLibraryIsRefusedAndNothingIsStored() {
         StoredReel reel = reels.make(Reel.named("No picture"), "w1");
         Slide slide = Slide.of(new SlideId("a"), new Carries.Picture(new PictureId("nowhere")));
-        assertThatThrownBy(() -> edits.apply(reel.id(), new Add(slide, null), "w1", "1", 1))
+        assertThatThrownBy(() -> edits.apply(reel.id(), new AddSlide(slide, null), "w1", "1", 1))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That picture is not in the library.");
         assertThat(reels.find(reel.id())).isEqualTo(reel);

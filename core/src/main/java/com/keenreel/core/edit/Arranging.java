@@ -27,7 +27,7 @@ public final class Arranging {
      * @throws Refusal when its slides come from a set
      */
     public static Reel by(SetOrder order, Reel reel, Map<PictureId, Member> pictures) {
-        Follow.refuse(reel);
+        FollowSet.refuse(reel);
         Map<PictureId, Slide> slides = new LinkedHashMap<>();
         List<Member> standing = new ArrayList<>();
         List<Slide> plain = new ArrayList<>();
@@ -69,7 +69,7 @@ public final class Arranging {
      * @throws Refusal when its slides come from a set
      */
     public static Reel with(Reel reel, List<Slide> more, @Nullable SlideId before) {
-        Follow.refuse(reel);
+        FollowSet.refuse(reel);
         List<Slide> slides = new ArrayList<>(reel.slides());
         slides.addAll(SlideAt.insertion(slides, before), more);
         return reel.withSlides(slides);

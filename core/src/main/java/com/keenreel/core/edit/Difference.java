@@ -33,7 +33,7 @@ public final class Difference {
             edit(new Rename(after.name()));
         }
         if (!before.slot().equals(after.slot())) {
-            edit(new Sit(after.slot()));
+            edit(new SetSlot(after.slot()));
         }
         Options.all().forEach(this::choices);
         Following wanted = after.follows();
@@ -52,7 +52,7 @@ public final class Difference {
 
     /** Slides are compared as if they were picked by hand; only what somebody chose is said. */
     private void follow(@Nullable Following following, boolean said) {
-        Edit edit = new Follow(following);
+        Edit edit = new FollowSet(following);
         if (said) {
             words.add(edit.say(now));
         }
@@ -86,14 +86,14 @@ public final class Difference {
 
     private <T> void choice(Option<T> option, @Nullable SetUp setUp, @Nullable T wanted) {
         if (!Objects.equals(now.choices().chosen(option).said(setUp), wanted)) {
-            edit(new Choose<>(option, setUp, wanted));
+            edit(new SetOption<>(option, setUp, wanted));
         }
     }
 
     private void slides() {
         for (Slide slide : now.slides()) {
             if (after.slide(slide.id()).isEmpty()) {
-                edit(new Remove(slide.id()));
+                edit(new RemoveSlide(slide.id()));
             }
         }
         Set<SlideId> stay = stay();
@@ -102,9 +102,9 @@ public final class Difference {
             SlideId next = i + 1 < wanted.size() ? wanted.get(i + 1).id() : null;
             Slide slide = wanted.get(i);
             if (now.slide(slide.id()).isEmpty()) {
-                edit(new Add(slide, next));
+                edit(new AddSlide(slide, next));
             } else if (!stay.contains(slide.id())) {
-                edit(new Move(slide.id(), next));
+                edit(new MoveSlide(slide.id(), next));
             }
         }
         wanted.forEach(slide -> slide(SlideAt.find(now, slide.id()), slide));
@@ -143,10 +143,10 @@ public final class Difference {
     private void slide(Slide standing, Slide wanted) {
         SlideId id = wanted.id();
         if (!standing.carries().equals(wanted.carries())) {
-            edit(new Carry(id, wanted.carries()));
+            edit(new SetCarried(id, wanted.carries()));
         }
         if (!Objects.equals(standing.hold(), wanted.hold())) {
-            edit(new Hold(id, wanted.hold()));
+            edit(new SetHold(id, wanted.hold()));
         }
         if (!standing.showing().equals(wanted.showing())) {
             edit(new Show(id, wanted.showing()));
@@ -154,16 +154,16 @@ public final class Difference {
         for (Words.Field field : Words.Field.values()) {
             String said = wanted.words().said(field);
             if (!Objects.equals(standing.words().said(field), said)) {
-                edit(new Say(id, field, said));
+                edit(new SetWords(id, field, said));
             }
         }
         if (!Objects.equals(standing.larger(), wanted.larger())) {
-            edit(new Enlarge(id, wanted.larger()));
+            edit(new SetLargerView(id, wanted.larger()));
         }
         focal(id, null, standing.focal(), wanted.focal());
         for (SetUp setUp : SetUp.values()) {
             if (!Objects.equals(standing.instead().said(setUp), wanted.instead().said(setUp))) {
-                edit(new Instead(id, setUp, wanted.instead().said(setUp)));
+                edit(new SetPictureOn(id, setUp, wanted.instead().said(setUp)));
             }
             focal(id, setUp, standing.focal(), wanted.focal());
         }
@@ -171,7 +171,7 @@ public final class Difference {
 
     private void focal(SlideId id, @Nullable SetUp setUp, BySetUp<FocalPoint> standing, BySetUp<FocalPoint> wanted) {
         if (!Objects.equals(standing.said(setUp), wanted.said(setUp))) {
-            edit(new Look(id, setUp, wanted.said(setUp)));
+            edit(new SetFocalPoint(id, setUp, wanted.said(setUp)));
         }
     }
 }

@@ -14,19 +14,19 @@ import java.util.Set;
  */
 public sealed interface Edit
         permits Rename,
-                Sit,
-                Choose,
-                Add,
-                Remove,
-                Move,
-                Hold,
-                Carry,
-                Say,
-                Look,
+                SetSlot,
+                SetOption,
+                AddSlide,
+                RemoveSlide,
+                MoveSlide,
+                SetHold,
+                SetCarried,
+                SetWords,
+                SetFocalPoint,
                 Show,
-                Instead,
-                Enlarge,
-                Follow,
+                SetPictureOn,
+                SetLargerView,
+                FollowSet,
                 Several {
 
     /**

@@ -75,25 +75,25 @@ class EditTest {
 
     @Test
     void theDifferenceLeavesOutWhatWasTakenBack() {
-        Reel there = new Hold(slide(2), 6500L).applyTo(new Move(slide(4), slide(1)).applyTo(reel));
-        Reel back = new Move(slide(4), null).applyTo(there);
+        Reel there = new SetHold(slide(2), 6500L).applyTo(new MoveSlide(slide(4), slide(1)).applyTo(reel));
+        Reel back = new MoveSlide(slide(4), null).applyTo(there);
         assertThat(Difference.inWords(reel, back)).containsExactly("slide 2 stands 5 s -> 6.5 s");
         assertThat(Difference.inWords(reel, there)).contains("slide 4 before slide 1");
     }
 
     @Test
     void movesByIdWhateverStandsWhere() {
-        assertThat(order(new Move(slide(3), slide(1)).applyTo(reel))).containsExactly("s3", "s1", "s2", "s4");
-        assertThat(order(new Move(slide(1), null).applyTo(reel))).containsExactly("s2", "s3", "s4", "s1");
-        assertThat(order(new Move(slide(2), new SlideId("gone")).applyTo(reel)))
+        assertThat(order(new MoveSlide(slide(3), slide(1)).applyTo(reel))).containsExactly("s3", "s1", "s2", "s4");
+        assertThat(order(new MoveSlide(slide(1), null).applyTo(reel))).containsExactly("s2", "s3", "s4", "s1");
+        assertThat(order(new MoveSlide(slide(2), new SlideId("gone")).applyTo(reel)))
                 .containsExactly("s1", "s3", "s4", "s2");
     }
 
     @Test
     void anExchangedPictureKeepsWordsHoldAndLink() {
-        Reel spoken = new Say(slide(2), Words.Field.LINK, "https://fennock.example/days")
-                .applyTo(new Hold(slide(2), 6500L).applyTo(reel));
-        Slide changed = new Carry(slide(2), new Carries.Picture(new PictureId("other")))
+        Reel spoken = new SetWords(slide(2), Words.Field.LINK, "https://fennock.example/days")
+                .applyTo(new SetHold(slide(2), 6500L).applyTo(reel));
+        Slide changed = new SetCarried(slide(2), new Carries.Picture(new PictureId("other")))
                 .applyTo(spoken)
                 .slides()
                 .get(1);
@@ -104,37 +104,37 @@ class EditTest {
 
     @Test
     void refusesWithASentence() {
-        assertThatThrownBy(() -> new Hold(slide(1), 100L).applyTo(reel))
+        assertThatThrownBy(() -> new SetHold(slide(1), 100L).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("A slide stands 0.5 to 120 s.");
-        assertThatThrownBy(() -> new Remove(new SlideId("gone")).applyTo(reel))
+        assertThatThrownBy(() -> new RemoveSlide(new SlideId("gone")).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That slide is no longer in the reel.");
-        assertThatThrownBy(() -> Choose.read(Options.GAP, null, "900"))
+        assertThatThrownBy(() -> SetOption.read(Options.GAP, null, "900"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("900 is not within 0 to 160 px.");
-        assertThatThrownBy(() -> new Say(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))
+        assertThatThrownBy(() -> new SetWords(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("not javascript:");
-        assertThatThrownBy(() -> new Choose<>(Options.SPEED, SetUp.PHONE, 60.0).applyTo(reel))
+        assertThatThrownBy(() -> new SetOption<>(Options.SPEED, SetUp.PHONE, 60.0).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("the same on every screen");
-        assertThatThrownBy(() -> new Add(reel.slides().get(0), null).applyTo(reel))
+        assertThatThrownBy(() -> new AddSlide(reel.slides().get(0), null).applyTo(reel))
                 .isInstanceOf(Refusal.class);
     }
 
     @Test
     void saysWhatItDoes() {
-        assertThat(new Move(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
-        assertThat(new Hold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 5 s -> 6.5 s");
-        assertThat(new Choose<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
+        assertThat(new MoveSlide(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
+        assertThat(new SetHold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 5 s -> 6.5 s");
+        assertThat(new SetOption<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
                 .isEqualTo("shape ratio on phone as all -> 4:5");
     }
 
     @Test
     void setUpsOverrideAllAndFallBack() {
-        Reel chosen = new Choose<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
-                .applyTo(new Choose<>(Options.RATIO, null, new Ratio(12, 5)).applyTo(reel));
+        Reel chosen = new SetOption<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .applyTo(new SetOption<>(Options.RATIO, null, new Ratio(12, 5)).applyTo(reel));
         assertThat(chosen.choices().get(Options.RATIO, SetUp.PHONE)).isEqualTo(new Ratio(4, 5));
         assertThat(chosen.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(12, 5));
         assertThat(reel.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(16, 9));

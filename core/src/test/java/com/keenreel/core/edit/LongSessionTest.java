@@ -70,7 +70,8 @@ class LongSessionTest {
             mine.apply(RandomEdits.any(random, mine.head, i), null);
             if (i % 10 == 0) {
                 Edit other = other(random, theirs, i);
-                if (other instanceof Say say && mine.head.slide(say.slide()).isEmpty()) {
+                if (other instanceof SetWords say
+                        && mine.head.slide(say.slide()).isEmpty()) {
                     continue; // the slide is out of the reel at that moment: it would be refused
                 }
                 mine.head = other.applyTo(mine.head);
@@ -101,7 +102,7 @@ class LongSessionTest {
     /** What no edit of mine touches. */
     private static Edit other(Random random, List<SlideId> slides, int i) {
         return random.nextBoolean()
-                ? new Say(slides.get(random.nextInt(slides.size())), Words.Field.TEXT, "Theirs " + i)
-                : new Choose<>(Options.GAP, null, (double) random.nextInt(100));
+                ? new SetWords(slides.get(random.nextInt(slides.size())), Words.Field.TEXT, "Theirs " + i)
+                : new SetOption<>(Options.GAP, null, (double) random.nextInt(100));
     }
 }

@@ -35,27 +35,31 @@ final class RandomEdits {
                 : slides.get(random.nextInt(slides.size())).id();
         SetUp setUp = random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
         return switch (kind) {
-            case 0 -> new Add(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
+            case 0 -> new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
             case 1 ->
-                new Choose<>(Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
+                new SetOption<>(
+                        Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
             case 2 -> new Rename("Name " + step);
-            case 3 -> new Sit(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
-            case 4 -> new Remove(one);
-            case 5 -> new Move(one, other);
-            case 6 -> new Hold(one, random.nextBoolean() ? null : 500L + step);
-            case 7 -> new Carry(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
+            case 3 -> new SetSlot(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
+            case 4 -> new RemoveSlide(one);
+            case 5 -> new MoveSlide(one, other);
+            case 6 -> new SetHold(one, random.nextBoolean() ? null : 500L + step);
+            case 7 -> new SetCarried(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
             case 8 ->
-                new Say(one, FIELDS.get(random.nextInt(FIELDS.size())), random.nextBoolean() ? "words" + step : null);
-            case 9 -> new Look(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
+                new SetWords(
+                        one, FIELDS.get(random.nextInt(FIELDS.size())), random.nextBoolean() ? "words" + step : null);
+            case 9 ->
+                new SetFocalPoint(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
             case 10 ->
                 new Show(one, new Showing(random.nextBoolean(), null, LocalDate.of(2026, 12, 1 + random.nextInt(31))));
             case 11 ->
-                new Instead(
+                new SetPictureOn(
                         one,
                         setUp == null ? SetUp.PHONE : setUp,
                         random.nextInt(3) == 0 ? null : new PictureId("p" + step));
-            case 12 -> new Enlarge(one, setUp == null ? null : random.nextBoolean());
-            default -> new Several(List.of(new Move(one, other), new Hold(one, 700L), new Rename("Both " + step)));
+            case 12 -> new SetLargerView(one, setUp == null ? null : random.nextBoolean());
+            default ->
+                new Several(List.of(new MoveSlide(one, other), new SetHold(one, 700L), new Rename("Both " + step)));
         };
     }
 }

@@ -3,15 +3,15 @@ package com.keenreel.core.reel;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.keenreel.core.edit.Add;
+import com.keenreel.core.edit.AddSlide;
 import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.Follow;
-import com.keenreel.core.edit.Hold;
-import com.keenreel.core.edit.Move;
+import com.keenreel.core.edit.FollowSet;
+import com.keenreel.core.edit.MoveSlide;
 import com.keenreel.core.edit.Refusal;
-import com.keenreel.core.edit.Remove;
-import com.keenreel.core.edit.Say;
+import com.keenreel.core.edit.RemoveSlide;
+import com.keenreel.core.edit.SetHold;
+import com.keenreel.core.edit.SetWords;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,7 +78,7 @@ class FollowingTest {
                 .following(LAID_OUT);
         assertThat(shown(reel.slides())).isEqualTo("cdb");
         SlideId own = reel.slides().get(1).id();
-        Reel said = new Hold(own, 9000L).applyTo(new Say(own, Words.Field.TITLE, "The oldest").applyTo(reel));
+        Reel said = new SetHold(own, 9000L).applyTo(new SetWords(own, Words.Field.TITLE, "The oldest").applyTo(reel));
 
         Reel later = said.following(List.of(OLD, member("e", "fan.jpg", null)));
         assertThat(shown(later.slides())).isEqualTo("ed");
@@ -86,7 +86,7 @@ class FollowingTest {
         assertThat(later.slides().get(0).words()).isEqualTo(Words.NONE);
         assertThat(later.following(List.of(OLD, member("e", "fan.jpg", null)))).isEqualTo(later);
 
-        Reel byHand = new Follow(null).applyTo(later);
+        Reel byHand = new FollowSet(null).applyTo(later);
         assertThat(byHand.slides()).isEqualTo(later.slides());
         assertThat(byHand.following(LAID_OUT)).isEqualTo(byHand);
     }
@@ -98,7 +98,7 @@ class FollowingTest {
                 .following(LAID_OUT);
         SlideId first = reel.slides().get(0).id();
         Slide another = Slide.of(new SlideId("x"), new Carries.Plain(new Colour("#ffffff")));
-        for (Edit edit : List.of(new Remove(first), new Move(first, null), new Add(another, null))) {
+        for (Edit edit : List.of(new RemoveSlide(first), new MoveSlide(first, null), new AddSlide(another, null))) {
             assertThatThrownBy(() -> edit.applyTo(reel))
                     .isInstanceOf(Refusal.class)
                     .hasMessageContaining("from a set");

@@ -14,10 +14,10 @@ import org.jspecify.annotations.Nullable;
  * @param slide a slide whose id is not there yet
  * @param before the slide that it comes before; null, or one that is gone, means the end
  */
-public record Add(Slide slide, @Nullable SlideId before) implements Edit {
+public record AddSlide(Slide slide, @Nullable SlideId before) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
-        Follow.refuse(reel);
+        FollowSet.refuse(reel);
         List<Slide> slides = new ArrayList<>(reel.slides());
         slides.add(SlideAt.insertion(slides, before), slide);
         try {
@@ -29,7 +29,7 @@ public record Add(Slide slide, @Nullable SlideId before) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Remove(slide.id());
+        return new RemoveSlide(slide.id());
     }
 
     @Override

@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param setUp where
  * @param picture null takes it back
  */
-public record Instead(SlideId slide, SetUp setUp, @Nullable PictureId picture) implements Edit {
+public record SetPictureOn(
+        SlideId slide, SetUp setUp, @Nullable PictureId picture) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return SlideAt.change(reel, slide, one -> one.withInstead(one.instead().with(setUp, picture)));
@@ -21,7 +22,8 @@ public record Instead(SlideId slide, SetUp setUp, @Nullable PictureId picture) i
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Instead(slide, setUp, SlideAt.find(reel, slide).instead().said(setUp));
+        return new SetPictureOn(
+                slide, setUp, SlideAt.find(reel, slide).instead().said(setUp));
     }
 
     @Override

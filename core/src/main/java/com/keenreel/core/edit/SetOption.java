@@ -13,16 +13,16 @@ import org.jspecify.annotations.Nullable;
  * @param setUp where it holds; null for all
  * @param value null takes the choice back
  */
-public record Choose<T>(
+public record SetOption<T>(
         Option<T> option, @Nullable SetUp setUp, @Nullable T value) implements Edit {
     /**
      * Reads the value as edits write it.
      *
      * @throws Refusal when it is not within the option's limits
      */
-    public static <T> Choose<T> read(Option<T> option, @Nullable SetUp setUp, @Nullable String value) {
+    public static <T> SetOption<T> read(Option<T> option, @Nullable SetUp setUp, @Nullable String value) {
         try {
-            return new Choose<>(
+            return new SetOption<>(
                     option, setUp, value == null ? null : option.domain().read(value));
         } catch (IllegalArgumentException notAllowed) {
             throw Refusal.because(notAllowed);
@@ -40,7 +40,7 @@ public record Choose<T>(
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Choose<>(option, setUp, reel.choices().chosen(option).said(setUp));
+        return new SetOption<>(option, setUp, reel.choices().chosen(option).said(setUp));
     }
 
     @Override

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param text null takes it back to what the picture says
  */
-public record Say(
+public record SetWords(
         SlideId slide, Words.Field field, @Nullable String text) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
@@ -20,7 +20,7 @@ public record Say(
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Say(slide, field, SlideAt.find(reel, slide).words().said(field));
+        return new SetWords(slide, field, SlideAt.find(reel, slide).words().said(field));
     }
 
     @Override

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param larger null for as the reel's slides do
  */
-public record Enlarge(SlideId slide, @Nullable Boolean larger) implements Edit {
+public record SetLargerView(SlideId slide, @Nullable Boolean larger) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return SlideAt.change(reel, slide, one -> one.withLarger(larger));
@@ -19,7 +19,7 @@ public record Enlarge(SlideId slide, @Nullable Boolean larger) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Enlarge(slide, SlideAt.find(reel, slide).larger());
+        return new SetLargerView(slide, SlideAt.find(reel, slide).larger());
     }
 
     @Override

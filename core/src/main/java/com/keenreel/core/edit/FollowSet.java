@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param following null to pick by hand; the slides of that moment stay
  */
-public record Follow(@Nullable Following following) implements Edit {
+public record FollowSet(@Nullable Following following) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return reel.withFollows(following);
@@ -18,7 +18,7 @@ public record Follow(@Nullable Following following) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Follow(reel.follows());
+        return new FollowSet(reel.follows());
     }
 
     @Override

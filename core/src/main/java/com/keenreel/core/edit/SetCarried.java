@@ -6,7 +6,7 @@ import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 
 /** Exchanges what a slide carries; its words, hold and link stay. */
-public record Carry(SlideId slide, Carries carries) implements Edit {
+public record SetCarried(SlideId slide, Carries carries) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return SlideAt.change(reel, slide, one -> one.withCarries(carries));
@@ -14,7 +14,7 @@ public record Carry(SlideId slide, Carries carries) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Carry(slide, SlideAt.find(reel, slide).carries());
+        return new SetCarried(slide, SlideAt.find(reel, slide).carries());
     }
 
     @Override

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Set;
 
 /** Takes a slide out of the reel. */
-public record Remove(SlideId slide) implements Edit {
+public record RemoveSlide(SlideId slide) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
-        Follow.refuse(reel);
+        FollowSet.refuse(reel);
         List<Slide> slides = new ArrayList<>(reel.slides());
         slides.remove(SlideAt.position(reel, slide));
         return reel.withSlides(slides);
@@ -19,7 +19,7 @@ public record Remove(SlideId slide) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Add(SlideAt.find(reel, slide), SlideAt.after(reel, slide));
+        return new AddSlide(SlideAt.find(reel, slide), SlideAt.after(reel, slide));
     }
 
     @Override

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param hold ms, 500 to 120 000; null for as long as the reel's slides do
  */
-public record Hold(SlideId slide, @Nullable Long hold) implements Edit {
+public record SetHold(SlideId slide, @Nullable Long hold) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return SlideAt.change(reel, slide, one -> one.withHold(hold));
@@ -19,7 +19,7 @@ public record Hold(SlideId slide, @Nullable Long hold) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Hold(slide, SlideAt.find(reel, slide).hold());
+        return new SetHold(slide, SlideAt.find(reel, slide).hold());
     }
 
     @Override

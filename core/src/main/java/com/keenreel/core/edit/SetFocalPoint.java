@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param setUp where it holds; null for all
  * @param focal null takes it back
  */
-public record Look(
+public record SetFocalPoint(
         SlideId slide, @Nullable SetUp setUp, @Nullable FocalPoint focal) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
@@ -22,7 +22,7 @@ public record Look(
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Look(slide, setUp, SlideAt.find(reel, slide).focal().said(setUp));
+        return new SetFocalPoint(slide, setUp, SlideAt.find(reel, slide).focal().said(setUp));
     }
 
     @Override

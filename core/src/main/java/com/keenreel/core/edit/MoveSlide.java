@@ -13,10 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param before the slide that it comes before; null, or one that is gone, means the end
  */
-public record Move(SlideId slide, @Nullable SlideId before) implements Edit {
+public record MoveSlide(SlideId slide, @Nullable SlideId before) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
-        Follow.refuse(reel);
+        FollowSet.refuse(reel);
         if (slide.equals(before)) {
             return reel;
         }
@@ -28,7 +28,7 @@ public record Move(SlideId slide, @Nullable SlideId before) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Move(slide, SlideAt.after(reel, slide));
+        return new MoveSlide(slide, SlideAt.after(reel, slide));
     }
 
     @Override

@@ -5,7 +5,7 @@ import com.keenreel.core.reel.Slot;
 import java.util.Set;
 
 /** Says where on the page the reel will sit. */
-public record Sit(Slot slot) implements Edit {
+public record SetSlot(Slot slot) implements Edit {
     @Override
     public Reel applyTo(Reel reel) {
         return reel.withSlot(slot);
@@ -13,7 +13,7 @@ public record Sit(Slot slot) implements Edit {
 
     @Override
     public Edit inverseOn(Reel reel) {
-        return new Sit(reel.slot());
+        return new SetSlot(reel.slot());
     }
 
     @Override
