@@ -8,8 +8,10 @@ import { History } from './bench/history.js';
 import { Order } from './bench/order.js';
 import { Pulse } from './bench/pulse.js';
 import { Sheet } from './bench/sheet.js';
+import { Typing } from './bench/typing.js';
 import { Wall } from './bench/wall.js';
 import { WidthLine } from './bench/width-line.js';
+import { notice } from './http.js';
 import { pick } from './pick.js';
 
 Alpine.plugin(morph);
@@ -33,6 +35,8 @@ const bench = {
       wall.fit();
     }
     order.pick(id);
+    sheet.turn(id);
+    if (edits.away && id) notice('The sheet of that slide comes as soon as Keen Reel is reached.');
     await edits.settled();
     if (bench.slide === id) await edits.refreshBand(whole);
   },
@@ -42,10 +46,15 @@ const bench = {
     drawn.delete(part);
   },
 
-  /** Draws what an answer carries. */
-  draw(answer) {
+  /**
+   * Draws what an answer carries.
+   *
+   * @param slide whose sheet was open when it was asked for
+   */
+  draw(answer, slide) {
     for (const [id, html] of Object.entries(answer.parts)) {
       const part = document.getElementById(id);
+      if (part?.closest('#band') && slide !== bench.slide) continue; // another sheet is open by now
       if (!part || (id === 'order' && order.inHand)) continue; // a card in hand stays there
       if ('plain' in part.dataset) part.innerHTML = html;
       else if (drawn.get(id) !== html) replace(part, id, html);
@@ -55,7 +64,7 @@ const bench = {
       order.drawn();
       order.tray.draw();
     }
-    if (answer.parts.band) sheet.drawn();
+    if (answer.parts.band && slide === bench.slide) sheet.drawn();
     if (answer.parts.line) line.draw();
     if (answer.fragment) wall.show(answer.fragment, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();
@@ -69,7 +78,8 @@ const order = new Order(document.getElementById('order'), bench, edits, wall);
 const history = new History(document.getElementById('history'), reel, bench, edits, wall);
 new Arriving(document.querySelector('.arriving'), order, edits);
 new Brief(document.getElementById('band'), edits);
-const sheet = new Sheet(document.getElementById('band'), bench, edits, order);
+const typing = new Typing(document.getElementById('band'), edits);
+const sheet = new Sheet(document.getElementById('band'), bench, edits, order, typing);
 
 /** Draws a part anew, keeping what is open, focused or half typed in it. */
 function replace(part, id, html) {
@@ -77,17 +87,20 @@ function replace(part, id, html) {
   Alpine.morph(part, `<div id="${id}"${part.className ? ` class="${part.className}"` : ''}>${html}</div>`, {
     key: (element) => element.dataset?.key ?? element.id,
     updating(from, to, childrenOnly, skip) {
-      const typing = from === document.activeElement && from.matches?.('input, textarea') && from.dataset.dirty;
-      if (typing || from.matches?.('.control-panel:popover-open')) skip(); // an open panel keeps its own state
+      if (from.matches?.('.control-panel:popover-open')) skip(); // an open panel keeps its own state
     },
   });
   part.querySelectorAll('input, textarea').forEach((field) => {
-    if (field.closest('.control-panel:popover-open') || (field === document.activeElement && field.dataset.dirty)) return;
-    const written = field.matches('textarea') ? field.textContent : field.getAttribute('value');
-    if (field.value !== (written ?? '')) field.value = written ?? '';
+    if (field.closest('.control-panel:popover-open')) return;
+    const written = typing.value(field) ?? (field.matches('textarea') ? field.textContent : field.getAttribute('value')) ?? '';
+    if (field.value === written) return;
+    const selected = field === document.activeElement && field.selectionEnd === field.value.length && field.selectionStart === 0;
+    field.value = written;
+    if (selected) field.select();
   });
   part.querySelectorAll('select').forEach((select) => {
-    select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => option.hasAttribute('selected')));
+    const own = typing.value(select);
+    select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => (own === undefined ? option.hasAttribute('selected') : option.value === own)));
   });
   if (!focused || document.activeElement === focused) return;
   const again = focused.isConnected ? focused : focused.dataset.key && part.querySelector(`[data-key="${CSS.escape(focused.dataset.key)}"]`);
@@ -121,4 +134,5 @@ document.addEventListener('change', (event) => {
 
 addEventListener('resize', () => wall.fit());
 edits.refresh().then(() => order.showMoment());
+edits.offer();
 new Pulse(edits);

@@ -1,9 +1,15 @@
 // Talking to the application: forgery token, sentences for what went wrong, and words for people.
 
-/** What a request ends in when the application says no: `problem` is a sentence. */
+const LATER = [408, 413, 429];
+
+/**
+ * What a request ends in when the application says no: `problem` is a sentence; `later` says that it was not refused for
+ * good, and can be asked for again.
+ */
 export class Problem extends Error {
   constructor(answer, status) {
     super(answer.problem);
+    this.later = status >= 500 || LATER.includes(status);
     this.problem = answer.problem;
     this.theirs = answer.theirs;
     this.status = status;

@@ -1,5 +1,6 @@
 // Every edit goes through here, one after the other, and is tried again under its own id until it is stored.
 import { Problem, notice, send, windowName } from '../http.js';
+import { Unstored } from './unstored.js';
 
 const PATIENCE = 300; // ms that storing waits for what is being previewed
 
@@ -16,8 +17,59 @@ export class Edits {
     this.bench = bench;
     this.window = windowName();
     this.unstored = 0;
-    this.away = false; // the application did not answer
-    addEventListener('beforeunload', (event) => this.unstored && event.preventDefault());
+    this.away = ''; // why nothing is stored at present, such as "Keen Reel is not reached"
+    this.kept = new Unstored(reel);
+    addEventListener('beforeunload', (event) => {
+      this.flush();
+      if (this.unstored) event.preventDefault();
+    });
+    addEventListener('click', (event) => this.#leave(event));
+  }
+
+  /** Before the page is left: what is being typed is asked for, as if its field were left. */
+  flush() {
+    const field = document.activeElement;
+    if (!field?.matches('input, textarea, select')) return;
+    field.blur();
+    setTimeout(() => field.focus()); // for those who stay
+  }
+
+  /** Keeps in the browser what is being typed and is not asked for yet. */
+  keep(id, what) {
+    this.kept.keep(id, { what: 'edits', more: what });
+  }
+
+  /** A link that leads elsewhere is followed when everything is stored, unless nothing can be stored at present. */
+  async #leave(event) {
+    const link = event.target.closest?.('a[href]');
+    if (event.defaultPrevented || event.button || event.ctrlKey || event.metaKey || event.shiftKey || !link || link.target || link.download) return;
+    this.flush();
+    if (!this.unstored || this.away || link.getAttribute('href').startsWith('#')) return;
+    event.preventDefault();
+    await this.settled();
+    location.assign(link.href);
+  }
+
+  /** Offers what an earlier page could not store. */
+  async offer() {
+    const left = await this.kept.left();
+    if (!left.length) return;
+    const dialog = document.getElementById('unstored');
+    dialog.querySelector('[data-count]').textContent = left.length === 1 ? 'A change was' : `${left.length} changes were`;
+    dialog.querySelector('ul').replaceChildren(
+      ...left.map(({ at, more }) => {
+        const line = document.createElement('li');
+        const edit = more.edit ?? {};
+        const words = edit.text ?? edit.name ?? edit.value ?? '';
+        line.textContent = `${new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })} ${edit.field ?? edit.option ?? edit.kind ?? 'a step'}${words === '' ? '' : `: ${words}`}`;
+        return line;
+      }),
+    );
+    left.forEach(({ id, at, ...what }) => this.kept.keep(id, { at, ...what })); // closing the window now keeps them
+    dialog.showModal();
+    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
+    if (dialog.returnValue === 'forget') left.forEach(({ id }) => this.kept.drop(id));
+    else left.forEach(({ id, what, more }) => this.#ask(what, more, notice, id));
   }
 
   /** Settles when everything that was asked for is stored. */
@@ -29,10 +81,11 @@ export class Edits {
    * Stores an edit and draws what it makes.
    *
    * @param on the revision that was seen when it was begun; the newest one when it is not said
-   * @returns whether it was stored; refusals are thrown to `refused`, or said at the foot of the page
+   * @param id its own id, when it has one already
+   * @returns whether it was stored; refusals are given to `refused`, or said at the foot of the page
    */
-  store(edit, refused = (problem) => notice(problem), on = undefined) {
-    return this.#ask('edits', on === undefined ? { edit } : { edit, on }, refused);
+  store(edit, refused = (problem) => notice(problem), on = undefined, id = undefined) {
+    return this.#ask('edits', on === undefined ? { edit } : { edit, on }, refused, id);
   }
 
   undo() {
@@ -48,8 +101,8 @@ export class Edits {
     return this.#ask(what, more, notice);
   }
 
-  #ask(what, more, refused) {
-    const editId = crypto.randomUUID();
+  #ask(what, more, refused, editId = crypto.randomUUID()) {
+    this.kept.keep(editId, { what, more });
     this.unstored += 1;
     this.#say();
     const asked = this.#queue.then(() => this.#previewed()).then(() => this.#untilStored(what, editId, more, refused));
@@ -65,24 +118,31 @@ export class Edits {
   async #untilStored(what, editId, more, refused) {
     for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
       try {
-        const body = { window: this.window, editId, on: this.revision, slide: this.bench.slide, page: this.bench.page, ...more };
+        const { slide } = this.bench;
+        const body = { window: this.window, editId, on: this.revision, slide, page: this.bench.page, ...more };
         const previewed = this.#previewing;
         const answer = await send('POST', `${this.address}/${what}`, body);
-        this.unstored -= 1;
-        this.#taken(answer, previewed);
+        this.#done(editId);
+        this.#taken(answer, slide, previewed);
         return true;
       } catch (failed) {
-        if (failed instanceof Problem) {
-          this.unstored -= 1;
-          this.#say();
+        if (failed instanceof Problem && !failed.later) {
+          this.#done(editId);
+          this.reached();
           if (failed.status === 409) await this.#both(failed, more.edit, refused);
           else refused(failed.problem);
           return false;
         }
-        this.reached(false);
+        this.notReached(failed);
         await new Promise((done) => setTimeout(done, wait));
       }
     }
+  }
+
+  #done(editId) {
+    this.kept.drop(editId);
+    this.unstored -= 1;
+    this.#say();
   }
 
   /** What becomes another size, such as "Phone page: reel 390 × 488". */
@@ -93,15 +153,15 @@ export class Edits {
   }
 
   /** Draws an answer. A preview that was asked for after it is newer, and stays on the wall. */
-  #taken(answer, previewed = this.#previewing) {
+  #taken(answer, slide, previewed = this.#previewing) {
     const newer = this.#previewing !== previewed;
     if (!newer) this.#previewing?.abort();
-    this.#passed = newer ? answer : undefined;
-    this.away = false;
+    this.#passed = newer ? [answer, slide] : undefined;
+    this.away = '';
     this.state = answer.state;
     this.revision = answer.revision;
     this.screens = answer.screens;
-    this.bench.draw(newer ? { ...answer, fragment: undefined } : answer);
+    this.bench.draw(newer ? { ...answer, fragment: undefined } : answer, slide);
     this.#say();
   }
 
@@ -133,24 +193,26 @@ export class Edits {
 
   async #preview(mine, edit, refused, tell) {
     try {
-      const body = { window: this.window, editId: 'preview', on: this.revision, slide: this.bench.slide, page: this.bench.page, edit };
+      const { slide } = this.bench;
+      const body = { window: this.window, editId: 'preview', on: this.revision, slide, page: this.bench.page, edit };
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
       if (!mine.signal.aborted) {
         refused('');
         tell(this.#effect(answer.screens));
-        this.bench.draw(answer);
+        this.bench.draw(answer, slide);
       }
     } catch (failed) {
-      if (failed instanceof Problem) refused(failed.problem);
-      if (this.#previewing === mine && this.#passed) this.#taken(this.#passed);
+      if (failed instanceof Problem && !failed.later) refused(failed.problem);
+      if (this.#previewing === mine && this.#passed) this.#taken(...this.#passed);
     }
   }
 
   /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile, or is on its way and brings all. */
   async refresh() {
+    const { slide } = this.bench;
     try {
       const answer = await send('GET', this.#now('parts'));
-      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer);
+      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide);
     } catch (failed) {
       this.#notRead(failed);
     }
@@ -178,12 +240,12 @@ export class Edits {
       this.#reading = undefined;
     }
     if (answer.revision !== this.revision) await this.refresh();
-    else if (this.bench.slide === picked) this.#taken(answer);
+    else if (this.bench.slide === picked) this.#taken(answer, picked);
   }
 
   #notRead(failed) {
-    if (failed instanceof Problem) notice(failed.problem);
-    else this.reached(false);
+    if (failed instanceof Problem && !failed.later) notice(failed.problem);
+    else this.notReached(failed);
   }
 
   #now(what) {
@@ -192,17 +254,22 @@ export class Edits {
     return `${this.address}/${what}?window=${this.window}${slide}${page}`;
   }
 
-  /** Whether the application answers. */
-  reached(yes) {
-    const changed = this.away === yes;
-    this.away = !yes;
-    if (changed || !yes) this.#say();
+  /** The application answers. */
+  reached() {
+    this.away = '';
+    this.#say();
+  }
+
+  /** It does not, or says that it cannot at present. */
+  notReached(failed) {
+    this.away = failed instanceof Problem ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached';
+    this.#say();
   }
 
   #say() {
     const line = document.querySelector('[data-stored]');
     if (!line) return;
-    const kept = this.unstored ? '; kept here, tried again' : '; waiting for it';
-    line.textContent = this.away ? `Keen Reel is not reached${kept}` : this.unstored ? 'storing …' : 'stored';
+    const kept = this.unstored ? `; ${this.unstored === 1 ? 'a change is' : `${this.unstored} changes are`} kept here, tried again` : '; waiting for it';
+    line.textContent = this.away ? this.away + kept : this.unstored ? 'storing …' : 'stored';
   }
 }

@@ -36,9 +36,14 @@ export class Order {
   #source(event) {
     if (event.target.matches('[data-arrange]') && event.target.value) this.edits.step('arrangement', { by: event.target.value });
     if (!event.target.closest('[data-follow]')) return;
-    const said = Object.fromEntries([...this.place.querySelectorAll('[data-follow]')].map((field) => [field.dataset.follow, field.value]));
-    const follows = said.set ? { set: said.set, order: said.order ?? 'laid_out', most: Number(said.most ?? 500), byItself: said.byItself === 'yes' } : null;
-    this.edits.store({ kind: 'follow', follows });
+    const { value, dataset } = event.target;
+    const edits = {
+      set: () => ({ kind: 'follow', follows: value ? { set: value, order: 'laid_out', most: 500, byItself: false } : null }),
+      order: () => ({ kind: 'follow-order', order: value }),
+      most: () => ({ kind: 'follow-most', most: Number(value) }),
+      byItself: () => ({ kind: 'goes-live', byItself: value === 'yes' }),
+    };
+    this.edits.store(edits[dataset.follow]());
   }
 
   placeOf(id) {
@@ -288,9 +293,8 @@ export class Order {
 
   /** Hides slides from visitors without taking them out; shows them again where all are hidden. Their days stay. */
   hide(ids) {
-    const showing = (id) => JSON.parse(this.placeOf(id).dataset.showing);
-    const hidden = !ids.every((id) => showing(id).hidden);
-    return this.storeAll(ids.map((slide) => ({ kind: 'show', slide, showing: { ...showing(slide), hidden } })));
+    const hidden = !ids.every((id) => this.placeOf(id).dataset.hidden === 'true');
+    return this.storeAll(ids.map((slide) => ({ kind: 'hide', slide, hidden })));
   }
 
   /** Takes slides out; undo brings them back. */

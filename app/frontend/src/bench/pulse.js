@@ -23,10 +23,10 @@ export class Pulse {
     if (edits.unstored) return; // what is on its way asks by itself
     try {
       const { state } = await send('GET', `${edits.address}/state`);
-      edits.reached(true);
+      edits.reached();
       if (state !== edits.state && !edits.unstored) await edits.refresh();
-    } catch {
-      edits.reached(false);
+    } catch (failed) {
+      edits.notReached(failed);
     }
   }
 }

@@ -1,91 +1,58 @@
-// A slide's sheet: its words, its hold, its focal point, its pair.
+// A slide's sheet: what is pressed on it, its focal point, and going on to the next one. Its fields are typing.js.
+import { send } from '../http.js';
 import { pick } from '../pick.js';
 
-const REST = 800; // ms after which typing counts as done
-
 export class Sheet {
-  constructor(band, bench, edits, order) {
-    Object.assign(this, { band, bench, edits, order, scope: 'all' });
-    band.addEventListener('input', (event) => this.#typed(event));
-    band.addEventListener('focusin', (event) => this.#count(event.target));
-    band.addEventListener('change', (event) => this.#rested(event));
+  #words = {}; // what slides say themselves, by slide and field
+
+  constructor(band, bench, edits, order, typing) {
+    Object.assign(this, { band, bench, edits, order, typing, scope: 'all' });
     band.addEventListener('click', (event) => this.#click(event));
     band.addEventListener('pointerdown', (event) => this.#focus(event));
     band.addEventListener('keydown', (event) => this.#key(event));
+    this.learn();
   }
 
   /** The slide whose sheet is drawn: the one that was picked last, once its sheet has come. */
   get slide() {
-    return this.band.querySelector('.sheet')?.dataset.slide ?? this.bench.slide;
+    return this.typing.slide ?? this.bench.slide;
   }
 
-  #problem = (words) => {
-    const place = this.band.querySelector('.sheet [data-problem]');
-    if (place) place.textContent = words;
-  };
-
-  /** What a field says becomes this edit. */
-  #edit(field) {
-    const { dataset, value } = field;
-    if (dataset.say) return { kind: 'say', slide: this.slide, field: dataset.say, text: value };
-    if ('colour' in dataset) return { kind: 'carry', slide: this.slide, carries: { colour: value } };
-    if (dataset.day) return { kind: 'show', slide: this.slide, showing: { ...this.#showing, [dataset.day]: value || null } };
-    if ('holdField' in dataset) return { kind: 'hold', slide: this.slide, hold: Math.round(Number(value) * 1000) };
-    if ('larger' in dataset) return { kind: 'enlarge', slide: this.slide, larger: { true: true, false: false }[value] ?? null };
-    if (dataset.pair) return { kind: 'carry', slide: this.slide, carries: this.#pair(dataset.pair, value) };
-    return null;
+  /** Reads what all slides say, so that going on to another one does not wait for it. */
+  async learn() {
+    try {
+      this.#words = await send('GET', `${this.edits.address}/words`);
+    } catch {
+      // then fields are empty until the sheet comes
+    }
   }
 
-  get #showing() {
-    return JSON.parse(this.band.querySelector('[data-showing-now]').dataset.showingNow);
+  /**
+   * Another slide was picked: the sheet that stands there becomes its own as far as it is known, until the whole one comes.
+   * Keys that are pressed meanwhile go where they were meant to.
+   */
+  turn(id) {
+    const sheet = this.band.querySelector('.sheet');
+    if (!id || !sheet?.dataset.slide || sheet.dataset.slide === id) return;
+    this.#remember();
+    sheet.dataset.slide = id;
+    sheet.classList.add('coming');
+    const place = this.order.cards.findIndex(({ dataset }) => dataset.card === id);
+    sheet.querySelector('h2 span').textContent = place + 1;
+    sheet.querySelector('[data-do=former-slide]').disabled = place === 0;
+    sheet.querySelector('[data-do=next-slide]').disabled = place === this.order.cards.length - 1;
+    sheet.querySelector('[data-problem]').textContent = '';
+    sheet.querySelectorAll('.sheet-picture, .sheet-more, .whose').forEach((one) => (one.inert = true));
+    sheet.querySelectorAll('[data-say]').forEach((field) => {
+      field.value = this.typing.value(field) ?? this.#words[id]?.[field.dataset.say] ?? '';
+      field.placeholder = '';
+    });
   }
 
-  get #pairNow() {
-    return JSON.parse(this.band.querySelector('[data-pair-now]').dataset.pairNow);
-  }
-
-  #pair(key, value) {
-    return { ...this.#pairNow, [key]: key === 'startsAt' ? Number(value) / 100 : value };
-  }
-
-  #typed(event) {
-    const edit = this.#edit(event.target);
-    if (!edit || !event.target.closest('.sheet')) return;
-    event.target.dataset.dirty = 'yes';
-    event.target.dataset.on ??= this.edits.revision; // what others write from here on was not seen
-    this.#count(event.target);
-    if (event.target.matches('[type=range]')) event.target.parentElement.querySelector('output').textContent = `${event.target.value} %`;
-    if (event.target.dataset.say !== 'link') this.edits.preview(edit, this.#problem); // half an address is none
-    clearTimeout(this.timer);
-    this.waiting = { edit, field: event.target };
-    if (!event.target.matches('[type=range]')) this.timer = setTimeout(() => this.#store(), REST);
-  }
-
-  /** How much of a field is used, while it is being typed in. */
-  #count(field) {
-    if (!('counted' in field.dataset)) return;
-    const words = field.value.trim() ? field.value.trim().split(/\s+/).length : 0;
-    const place = this.band.querySelector('[data-counts]');
-    const name = field.closest('label').firstChild.textContent.trim();
-    place.textContent = `${name}: ${words} ${words === 1 ? 'word' : 'words'}, ${field.value.length} of ${field.maxLength} characters`;
-  }
-
-  #rested(event) {
-    const edit = event.target.closest('.sheet') && this.#edit(event.target);
-    if (!edit || !event.target.dataset.dirty) return;
-    this.waiting = { edit, field: event.target };
-    this.#store();
-  }
-
-  #store() {
-    clearTimeout(this.timer);
-    const { edit, field } = this.waiting ?? {};
-    this.waiting = undefined;
-    if (!edit) return;
-    const on = Number(field.dataset.on);
-    delete field.dataset.dirty; // typing on marks it again
-    delete field.dataset.on;
-    this.edits.store(edit, this.#problem, on).then((stored) => stored && this.#problem(''));
+  #remember() {
+    this.band.querySelectorAll('.sheet [data-say]').forEach((field) => {
+      (this.#words[this.slide] ??= {})[field.dataset.say] = field.value;
+    });
   }
 
   async #click(event) {
@@ -97,7 +64,6 @@ export class Sheet {
     }
     const button = event.target.closest('.sheet [data-do]');
     if (!button) return;
-    this.#store();
     const action = button.dataset.do;
     if (action === 'brief') this.bench.select(null);
     else if (action === 'former-slide' || action === 'next-slide') {
@@ -117,11 +83,7 @@ export class Sheet {
     else if (action === 'instead') this.#instead(button.dataset.setUp);
     else if (action === 'not-instead') this.edits.store({ kind: 'instead', slide: this.slide, setUp: button.dataset.setUp, picture: null });
     else if (action === 'exchange') this.#exchange(button.dataset.side);
-    else if (action === 'swap') {
-      const { before, after, nameBefore, nameAfter, startsAt } = this.#pairNow;
-      const carries = { before: after, after: before, nameBefore: nameAfter, nameAfter: nameBefore, startsAt: 1 - startsAt };
-      this.edits.store({ kind: 'carry', slide: this.slide, carries });
-    }
+    else if (action === 'swap') this.edits.store({ kind: 'swap-sides', slide: this.slide });
   }
 
   /** One set-up shows another picture. */
@@ -137,8 +99,8 @@ export class Sheet {
     const slide = this.slide;
     const [picture] = await pick(1);
     if (!picture) return;
-    const carries = side === 'picture' ? { picture: picture.id } : { ...this.#pairNow, [side]: picture.id };
-    this.edits.store({ kind: 'carry', slide, carries });
+    const whole = side === 'picture';
+    this.edits.store(whole ? { kind: 'carry', slide, carries: { picture: picture.id } } : { kind: 'side-picture', slide, side, picture: picture.id });
   }
 
   #look(focal) {
@@ -148,6 +110,7 @@ export class Sheet {
 
   /** The sheet may have been drawn anew: marks for which screens the focal point is set, and shows the picture that they show. */
   drawn() {
+    this.#remember();
     if (this.shown !== this.slide) this.scope = 'all';
     this.shown = this.slide;
     const all = [...this.band.querySelectorAll('[data-canvas]')];
@@ -188,16 +151,13 @@ export class Sheet {
   }
 
   /** Enter in a line of words goes on to the same line of the next slide, with Shift of the one before. */
-  async #onward(field, way) {
-    this.#rested({ target: field });
-    field.blur(); // what is typed before the next sheet is there would be lost
+  #onward(field, way) {
+    this.typing.rest(field);
     const { cards } = this.order;
     const beside = cards[cards.findIndex(({ dataset }) => dataset.card === this.slide) + way];
     if (!beside) return;
-    await this.bench.select(beside.dataset.card);
-    const same = this.band.querySelector(`[data-say=${field.dataset.say}]`);
-    same?.focus();
-    same?.select();
+    this.bench.select(beside.dataset.card);
+    field.select(); // it is that slide's by now
   }
 
   /** Arrow keys on a focal point's button move it by a hundredth. */

@@ -14,6 +14,7 @@ import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.publish.AddressPage;
@@ -74,6 +75,24 @@ class BenchController {
         return reels.find(id).reel().slides().stream()
                 .map(slide -> slide.id().value())
                 .toList();
+    }
+
+    /** What slides say themselves, by slide and field; nothing of what they leave to their pictures. */
+    @GetMapping("/words")
+    @ResponseBody
+    Map<String, Map<String, String>> words(@PathVariable String id) {
+        Map<String, Map<String, String>> words = new LinkedHashMap<>();
+        for (Slide slide : reels.find(id).reel().slides()) {
+            Map<String, String> own = new LinkedHashMap<>();
+            for (Words.Field field : Words.Field.values()) {
+                String said = slide.words().said(field);
+                if (said != null) {
+                    own.put(field.word(), said);
+                }
+            }
+            words.put(slide.id().value(), own);
+        }
+        return words;
     }
 
     /** The bench as it is stored now. */

@@ -2,7 +2,6 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
-import com.keenreel.app.store.EditJson;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
@@ -48,11 +47,6 @@ public record Card(
         Showing showing,
         boolean today,
         long reads) {
-
-    /** When visitors meet it, as an edit writes it. */
-    public String showingJson() {
-        return EditJson.showing(showing);
-    }
 
     /** "12 Dec 2026 to 13 Dec 2026" or "hidden"; empty for always. */
     public String days() {

@@ -2,7 +2,6 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
-import com.keenreel.app.store.EditJson;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Numbers;
@@ -117,11 +116,6 @@ public record Sheet(
         return Numbers.rounded(hold / 1000.0, 1);
     }
 
-    /** When visitors meet it, as an edit writes it. */
-    public String showingJson() {
-        return EditJson.showing(slide.showing());
-    }
-
     /** How long its words take to read, s; empty where there are none. */
     public String readsSaid() {
         long reads = Reading.time(said);
@@ -131,12 +125,6 @@ public record Sheet(
     /** The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough. */
     public long holdToRead() {
         return hold >= Reading.time(said) ? 0 : Reading.hold(said);
-    }
-
-    /** The pair as an edit writes it; empty where there is none. */
-    public String pairJson() {
-        Carries.Pair own = pair();
-        return own == null ? "" : EditJson.carries(own);
     }
 
     /** "phone 47 %, tablet 16 %, desk 38 %"; empty where no screen crops it. */

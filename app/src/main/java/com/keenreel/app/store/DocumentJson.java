@@ -42,7 +42,12 @@ public final class DocumentJson {
         document.put("name", reel.name());
         document.put("slot", reel.slot().write());
         ObjectNode choices = document.putObject("choices");
-        reel.choices().all().keySet().forEach(option -> choices.set(option.key(), choice(reel.choices(), option)));
+        // always in the same order, whatever was chosen first: what is alike is alike to the byte
+        for (Option<?> option : Options.all()) {
+            if (reel.choices().all().containsKey(option)) {
+                choices.set(option.key(), choice(reel.choices(), option));
+            }
+        }
         Following follows = reel.follows();
         if (follows != null) {
             document.set("follows", follows(follows));
@@ -189,7 +194,7 @@ public final class DocumentJson {
         return new Showing(node.path("hidden").asBoolean(false), day(node, "from"), day(node, "until"));
     }
 
-    private static @Nullable LocalDate day(JsonNode node, String key) {
+    static @Nullable LocalDate day(JsonNode node, String key) {
         String text = text(node, key);
         if (text == null) {
             return null;

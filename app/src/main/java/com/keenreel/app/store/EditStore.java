@@ -6,11 +6,14 @@ import static com.keenreel.app.store.sql.Tables.REVISION;
 import com.keenreel.app.store.sql.tables.records.RevisionRecord;
 import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;
+import com.keenreel.core.edit.FollowSet;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
+import com.keenreel.core.edit.SetSideName;
 import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.Undoing;
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Reel;
 import java.util.HashSet;
@@ -44,7 +47,8 @@ public class EditStore {
             if (edit.isTyped() && someoneElseTouched(tx, id, edit.touches(), editor, on)) {
                 throw new Conflict(current(head.reel(), edit));
             }
-            appendEdit(tx, head, edit, edit.say(head.reel()), null, editor, editId);
+            Edit seen = edit instanceof FollowSet follow ? follow.seeing(head.reel()) : edit;
+            appendEdit(tx, head, seen, edit.say(head.reel()), null, editor, editId);
         });
     }
 
@@ -159,6 +163,12 @@ public class EditStore {
     }
 
     private static String current(Reel reel, Edit edit) {
+        if (edit instanceof SetSideName named) {
+            return reel.slide(named.slide())
+                    .filter(slide -> slide.carries() instanceof Carries.Pair)
+                    .map(slide -> ((Carries.Pair) slide.carries()).name(named.side()))
+                    .orElse("");
+        }
         if (edit instanceof SetWords say) {
             String said = reel.slide(say.slide())
                     .map(slide -> slide.words().said(say.field()))
@@ -176,8 +186,8 @@ public class EditStore {
             @Nullable Long undoes,
             String editor,
             String editId) {
-        Edit inverse = edit.inverseOn(head.reel());
-        Reel changed = edit.applyTo(head.reel());
+        Edit inverse = edit.inverseOn(head.known());
+        Reel changed = new ReelStore(tx).known(edit.applyTo(head.known()));
         long now = System.currentTimeMillis();
         long number = head.revision() + 1;
         ReelStore.append(

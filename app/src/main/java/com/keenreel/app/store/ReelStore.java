@@ -7,6 +7,7 @@ import static com.keenreel.app.store.sql.Tables.REVISION;
 
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Following;
+import com.keenreel.core.reel.Member;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -51,7 +53,7 @@ public class ReelStore {
                     .set(REEL.MADE_AT, now)
                     .set(REEL.CHANGED_AT, now)
                     .execute();
-            append(tx, id, 1, reel, "{}", "{}", "made", null, editor, Ids.fresh(), now);
+            append(tx, id, 1, new ReelStore(tx).known(reel), "{}", "{}", "made", null, editor, Ids.fresh(), now);
         });
         return find(id);
     }
@@ -132,11 +134,13 @@ public class ReelStore {
     }
 
     private StoredReel stored(Record row) {
+        Reel document = DocumentJson.read(row.get(REVISION.DOCUMENT));
         return new StoredReel(
                 row.get(REEL.ID),
                 row.get(REEL.SLUG),
                 row.get(REEL.HEAD),
-                followed(sql, DocumentJson.read(row.get(REVISION.DOCUMENT))),
+                following(document, Reel::following),
+                following(document, Reel::knowing),
                 row.get(REEL.LIVE),
                 row.get("was_live", Boolean.class),
                 row.get(REVISION.MADE_AT),
@@ -144,10 +148,9 @@ public class ReelStore {
                 row.get(REEL.BINNED_AT) != null);
     }
 
-    /** A reel that follows a set has the slides that the set has now. */
-    private static Reel followed(DSLContext tx, Reel reel) {
+    private Reel following(Reel reel, BiFunction<Reel, List<Member>, Reel> how) {
         Following follows = reel.follows();
-        return follows == null ? reel : reel.following(SetStore.members(tx, follows.set()));
+        return follows == null ? reel : how.apply(reel, SetStore.members(sql, follows.set()));
     }
 
     /** After a set has changed: the reels that follow it show other pictures. */
@@ -204,7 +207,12 @@ public class ReelStore {
 
     /** A document as it is read now: where it follows a set, with the slides that the set has now. */
     public Reel followed(Reel document) {
-        return followed(sql, document);
+        return following(document, Reel::following);
+    }
+
+    /** A document as it is kept: where it follows a set, with what is known of slides that are out of it. */
+    Reel known(Reel document) {
+        return following(document, Reel::knowing);
     }
 
     /** The names of all reels that are not in the bin, by id, by name. */
@@ -241,7 +249,7 @@ public class ReelStore {
                 .set(REVISION.EDIT_ID, editId)
                 .set(REVISION.MADE_AT, now)
                 .execute();
-        shows(tx, id, followed(tx, reel));
+        shows(tx, id, new ReelStore(tx).followed(reel));
     }
 
     private static void shows(DSLContext tx, String id, Reel reel) {

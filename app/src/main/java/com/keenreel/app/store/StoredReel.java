@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param id its id
  * @param slug names it in public addresses; fixed when it is made
  * @param revision the head's number
- * @param reel the head's document
+ * @param reel the head as it is seen: where it follows a set, with the slides that the set has now
+ * @param known the same with slides that are out of the set at present, which edits keep
  * @param live the id of the publication that is live, if any
  * @param wasLive whether it was ever published
  * @param changedAt when the head was made, ms since 1970
@@ -21,6 +22,7 @@ public record StoredReel(
         String slug,
         long revision,
         Reel reel,
+        Reel known,
         @Nullable String live,
         boolean wasLive,
         long changedAt,

@@ -1,15 +1,18 @@
 package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Option;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -37,11 +40,12 @@ public final class Difference {
         }
         Options.all().forEach(this::choices);
         Following wanted = after.follows();
-        boolean same = Objects.equals(before.follows(), wanted);
+        following(before.follows(), wanted);
+        boolean same = Objects.equals(now.follows(), wanted);
         if (same && before.slides().equals(after.slides())) {
             return;
         }
-        if (before.follows() != null) {
+        if (now.follows() != null) {
             follow(null, wanted == null);
         }
         slides();
@@ -50,9 +54,25 @@ public final class Difference {
         }
     }
 
+    /** How the same set is followed in another way. */
+    private void following(@Nullable Following standing, @Nullable Following wanted) {
+        if (standing == null || wanted == null || !standing.set().equals(wanted.set())) {
+            return;
+        }
+        if (standing.order() != wanted.order()) {
+            edit(new SetFollowedOrder(wanted.order()));
+        }
+        if (standing.most() != wanted.most()) {
+            edit(new SetMostFollowed(wanted.most()));
+        }
+        if (standing.byItself() != wanted.byItself()) {
+            edit(new SetGoesLive(wanted.byItself()));
+        }
+    }
+
     /** Slides are compared as if they were picked by hand; only what somebody chose is said. */
     private void follow(@Nullable Following following, boolean said) {
-        Edit edit = new FollowSet(following);
+        Edit edit = new FollowSet(following, following == null ? now.slides() : null);
         if (said) {
             words.add(edit.say(now));
         }
@@ -142,15 +162,11 @@ public final class Difference {
 
     private void slide(Slide standing, Slide wanted) {
         SlideId id = wanted.id();
-        if (!standing.carries().equals(wanted.carries())) {
-            edit(new SetCarried(id, wanted.carries()));
-        }
+        carried(id, standing.carries(), wanted.carries());
         if (!Objects.equals(standing.hold(), wanted.hold())) {
             edit(new SetHold(id, wanted.hold()));
         }
-        if (!standing.showing().equals(wanted.showing())) {
-            edit(new Show(id, wanted.showing()));
-        }
+        showing(id, standing.showing(), wanted.showing());
         for (Words.Field field : Words.Field.values()) {
             String said = wanted.words().said(field);
             if (!Objects.equals(standing.words().said(field), said)) {
@@ -166,6 +182,43 @@ public final class Difference {
                 edit(new SetPictureOn(id, setUp, wanted.instead().said(setUp)));
             }
             focal(id, setUp, standing.focal(), wanted.focal());
+        }
+    }
+
+    private void carried(SlideId id, Carries standing, Carries wanted) {
+        if (standing instanceof Carries.Pair from && wanted instanceof Carries.Pair to) {
+            for (Carries.Side side : Carries.Side.values()) {
+                if (!from.picture(side).equals(to.picture(side))) {
+                    edit(new SetSidePicture(id, side, to.picture(side)));
+                }
+                if (!from.name(side).equals(to.name(side))) {
+                    edit(new SetSideName(id, side, to.name(side)));
+                }
+            }
+            if (from.startsAt() != to.startsAt()) {
+                edit(new SetDividerStart(id, to.startsAt()));
+            }
+        } else if (!standing.equals(wanted)) {
+            edit(new SetCarried(id, wanted));
+        }
+    }
+
+    /** A last day is never before a first one, also between the two edits. */
+    private void showing(SlideId id, Showing standing, Showing wanted) {
+        if (standing.hidden() != wanted.hidden()) {
+            edit(new SetHidden(id, wanted.hidden()));
+        }
+        LocalDate from = wanted.from();
+        LocalDate until = standing.until();
+        boolean lastFirst = from != null && until != null && until.isBefore(from);
+        if (lastFirst) {
+            edit(new SetLastDay(id, wanted.until()));
+        }
+        if (!Objects.equals(standing.from(), from)) {
+            edit(new SetFirstDay(id, from));
+        }
+        if (!lastFirst && !Objects.equals(until, wanted.until())) {
+            edit(new SetLastDay(id, wanted.until()));
         }
     }
 

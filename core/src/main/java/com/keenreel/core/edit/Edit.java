@@ -19,14 +19,9 @@ public sealed interface Edit
                 AddSlide,
                 RemoveSlide,
                 MoveSlide,
-                SetHold,
-                SetCarried,
-                SetWords,
-                SetFocalPoint,
-                Show,
-                SetPictureOn,
-                SetLargerView,
+                SlideEdit,
                 FollowSet,
+                FollowingEdit,
                 Several {
 
     /**

@@ -2,24 +2,34 @@ package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
+import java.util.HashSet;
 import java.util.Set;
 
 /** Exchanges what a slide carries; its words, hold and link stay. */
-public record SetCarried(SlideId slide, Carries carries) implements Edit {
+public record SetCarried(SlideId slide, Carries carries) implements SlideEdit {
     @Override
     public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withCarries(carries));
+        FollowSet.refuse(reel);
+        return SlideEdit.super.applyTo(reel);
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetCarried(slide, SlideAt.find(reel, slide).carries());
+    public Slide applyTo(Slide former) {
+        return former.withCarries(carries);
+    }
+
+    @Override
+    public SlideEdit inverseOn(Slide former) {
+        return new SetCarried(slide, former.carries());
     }
 
     @Override
     public Set<String> touches() {
-        return Set.of("picture of " + slide);
+        Set<String> touched = new HashSet<>(SlideAt.everySide(slide));
+        touched.add("picture of " + slide);
+        return touched;
     }
 
     @Override

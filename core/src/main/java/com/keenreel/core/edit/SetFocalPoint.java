@@ -3,6 +3,7 @@ package com.keenreel.core.edit;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -14,15 +15,15 @@ import org.jspecify.annotations.Nullable;
  * @param focal null takes it back
  */
 public record SetFocalPoint(
-        SlideId slide, @Nullable SetUp setUp, @Nullable FocalPoint focal) implements Edit {
+        SlideId slide, @Nullable SetUp setUp, @Nullable FocalPoint focal) implements SlideEdit {
     @Override
-    public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withFocal(one.focal().with(setUp, focal)));
+    public Slide applyTo(Slide former) {
+        return former.withFocal(former.focal().with(setUp, focal));
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetFocalPoint(slide, setUp, SlideAt.find(reel, slide).focal().said(setUp));
+    public SlideEdit inverseOn(Slide former) {
+        return new SetFocalPoint(slide, setUp, former.focal().said(setUp));
     }
 
     @Override

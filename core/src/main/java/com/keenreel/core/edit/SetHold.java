@@ -2,6 +2,7 @@ package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -11,15 +12,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param hold ms, 500 to 120 000; null for as long as the reel's slides do
  */
-public record SetHold(SlideId slide, @Nullable Long hold) implements Edit {
+public record SetHold(SlideId slide, @Nullable Long hold) implements SlideEdit {
     @Override
-    public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withHold(hold));
+    public Slide applyTo(Slide former) {
+        return former.withHold(hold);
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetHold(slide, SlideAt.find(reel, slide).hold());
+    public SlideEdit inverseOn(Slide former) {
+        return new SetHold(slide, former.hold());
     }
 
     @Override

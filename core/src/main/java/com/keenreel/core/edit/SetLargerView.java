@@ -2,6 +2,7 @@ package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -11,15 +12,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param larger null for as the reel's slides do
  */
-public record SetLargerView(SlideId slide, @Nullable Boolean larger) implements Edit {
+public record SetLargerView(SlideId slide, @Nullable Boolean larger) implements SlideEdit {
     @Override
-    public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withLarger(larger));
+    public Slide applyTo(Slide former) {
+        return former.withLarger(larger);
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetLargerView(slide, SlideAt.find(reel, slide).larger());
+    public SlideEdit inverseOn(Slide former) {
+        return new SetLargerView(slide, former.larger());
     }
 
     @Override

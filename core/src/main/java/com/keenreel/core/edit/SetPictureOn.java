@@ -3,6 +3,7 @@ package com.keenreel.core.edit;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -14,16 +15,15 @@ import org.jspecify.annotations.Nullable;
  * @param picture null takes it back
  */
 public record SetPictureOn(
-        SlideId slide, SetUp setUp, @Nullable PictureId picture) implements Edit {
+        SlideId slide, SetUp setUp, @Nullable PictureId picture) implements SlideEdit {
     @Override
-    public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withInstead(one.instead().with(setUp, picture)));
+    public Slide applyTo(Slide former) {
+        return former.withInstead(former.instead().with(setUp, picture));
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetPictureOn(
-                slide, setUp, SlideAt.find(reel, slide).instead().said(setUp));
+    public SlideEdit inverseOn(Slide former) {
+        return new SetPictureOn(slide, setUp, former.instead().said(setUp));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;
 import java.util.Set;
@@ -12,15 +13,15 @@ import org.jspecify.annotations.Nullable;
  * @param text null takes it back to what the picture says
  */
 public record SetWords(
-        SlideId slide, Words.Field field, @Nullable String text) implements Edit {
+        SlideId slide, Words.Field field, @Nullable String text) implements SlideEdit {
     @Override
-    public Reel applyTo(Reel reel) {
-        return SlideAt.change(reel, slide, one -> one.withWords(one.words().with(field, text)));
+    public Slide applyTo(Slide former) {
+        return former.withWords(former.words().with(field, text));
     }
 
     @Override
-    public Edit inverseOn(Reel reel) {
-        return new SetWords(slide, field, SlideAt.find(reel, slide).words().said(field));
+    public SlideEdit inverseOn(Slide former) {
+        return new SetWords(slide, field, former.words().said(field));
     }
 
     @Override

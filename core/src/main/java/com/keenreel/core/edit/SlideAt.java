@@ -1,10 +1,13 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -50,6 +53,36 @@ final class SlideAt {
             throw Refusal.because(notAllowed);
         }
         return reel.withSlides(slides);
+    }
+
+    /** The comparison that a slide carries. */
+    static Carries.Pair pair(Slide slide) {
+        if (slide.carries() instanceof Carries.Pair pair) {
+            return pair;
+        }
+        throw new Refusal("That slide does not compare two pictures.");
+    }
+
+    static String sidePicture(SlideId slide, Carries.Side side) {
+        return side.word() + " picture of " + slide;
+    }
+
+    static String sideName(SlideId slide, Carries.Side side) {
+        return side.word() + " name of " + slide;
+    }
+
+    static String dividerStart(SlideId slide) {
+        return "divider of " + slide;
+    }
+
+    /** Everything that a comparison has, as edits touch it. */
+    static Set<String> everySide(SlideId slide) {
+        Set<String> all = new HashSet<>(Set.of(dividerStart(slide)));
+        for (Carries.Side side : Carries.Side.values()) {
+            all.add(sidePicture(slide, side));
+            all.add(sideName(slide, side));
+        }
+        return all;
     }
 
     /** "slide 3". */

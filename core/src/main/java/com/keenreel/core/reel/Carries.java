@@ -1,12 +1,38 @@
 package com.keenreel.core.reel;
 
 import java.util.List;
+import java.util.Locale;
 
 /** What a slide carries. Independent of the arrangement it stands in. */
 public sealed interface Carries {
 
     /** The pictures it shows, in the order in which they are drawn. */
     List<PictureId> pictures();
+
+    /** A side of a comparison. */
+    enum Side {
+        BEFORE,
+        AFTER;
+
+        /** "before" or "after". */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /**
+         * The side of that word.
+         *
+         * @throws IllegalArgumentException when there is none
+         */
+        public static Side of(String word) {
+            for (Side side : values()) {
+                if (side.word().equals(word)) {
+                    return side;
+                }
+            }
+            throw new IllegalArgumentException("A comparison has a before and an after.");
+        }
+    }
 
     /** One picture. */
     record Picture(PictureId picture) implements Carries {
@@ -23,7 +49,8 @@ public sealed interface Carries {
      * @param after the right side
      * @param nameBefore what the left side is called, at most 60 characters, may be empty
      * @param nameAfter what the right side is called, at most 60 characters, may be empty
-     * @param startsAt where the divider stands at first, as a fraction 0 to 1 of the width
+     * @param startsAt where the divider stands at first, as a fraction 0 to 1 of the width; kept to a billionth, so that
+     *     swapping sides twice changes nothing
      */
     record Pair(PictureId before, PictureId after, String nameBefore, String nameAfter, double startsAt)
             implements Carries {
@@ -31,6 +58,7 @@ public sealed interface Carries {
             if (!(startsAt >= 0 && startsAt <= 1)) {
                 throw new IllegalArgumentException("A divider starts between 0 and 100 % of the width.");
             }
+            startsAt = Math.round(startsAt * 1e9) / 1e9;
             if (nameBefore.length() > 60 || nameAfter.length() > 60) {
                 throw new IllegalArgumentException("The name of a side has at most 60 characters.");
             }
@@ -44,6 +72,35 @@ public sealed interface Carries {
         @Override
         public List<PictureId> pictures() {
             return List.of(before, after);
+        }
+
+        public PictureId picture(Side side) {
+            return side == Side.BEFORE ? before : after;
+        }
+
+        public String name(Side side) {
+            return side == Side.BEFORE ? nameBefore : nameAfter;
+        }
+
+        public Pair withPicture(Side side, PictureId other) {
+            return side == Side.BEFORE
+                    ? new Pair(other, after, nameBefore, nameAfter, startsAt)
+                    : new Pair(before, other, nameBefore, nameAfter, startsAt);
+        }
+
+        public Pair withName(Side side, String other) {
+            return side == Side.BEFORE
+                    ? new Pair(before, after, other, nameAfter, startsAt)
+                    : new Pair(before, after, nameBefore, other, startsAt);
+        }
+
+        public Pair withStart(double other) {
+            return new Pair(before, after, nameBefore, nameAfter, other);
+        }
+
+        /** What was before after, and the other way round: the picture in front stays as wide as it was. */
+        public Pair swapped() {
+            return new Pair(after, before, nameAfter, nameBefore, 1 - startsAt);
         }
     }
 

@@ -25,12 +25,15 @@ public record Reel(
         List<Slide> slides,
         Choices choices,
         @Nullable Following follows) {
+    /** How many slides a reel has at most. */
+    static final int MOST = 500;
+
     public Reel {
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A reel's name has 1 to 120 characters.");
         }
         slides = List.copyOf(slides);
-        if (slides.size() > 500) {
+        if (slides.size() > MOST) {
             throw new IllegalArgumentException("A reel has at most 500 slides.");
         }
         Set<SlideId> seen = new HashSet<>();
@@ -69,6 +72,11 @@ public record Reel(
     /** With the slides that its set has now; itself when it follows none. */
     public Reel following(List<Member> members) {
         return follows == null ? this : withSlides(follows.slides(slides, members));
+    }
+
+    /** With everything that is known of slides of its set, those out of it behind the others; itself when it follows none. */
+    public Reel knowing(List<Member> members) {
+        return follows == null ? this : withSlides(follows.known(slides, members));
     }
 
     /** What visitors meet on that day: without slides that are hidden, or whose days have not come or are over. */

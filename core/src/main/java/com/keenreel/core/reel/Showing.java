@@ -26,6 +26,18 @@ public record Showing(
         }
     }
 
+    public Showing withHidden(boolean other) {
+        return new Showing(other, from, until);
+    }
+
+    public Showing withFrom(@Nullable LocalDate other) {
+        return new Showing(hidden, other, until);
+    }
+
+    public Showing withUntil(@Nullable LocalDate other) {
+        return new Showing(hidden, from, other);
+    }
+
     /** Whether visitors meet it on that day. */
     public boolean on(LocalDate day) {
         return !hidden && (from == null || !day.isBefore(from)) && (until == null || !day.isAfter(until));
@@ -34,9 +46,11 @@ public record Showing(
     /** "hidden", "always", "12 Dec 2026 to 13 Dec 2026", "from 12 Dec 2026" or "until 13 Dec 2026". */
     @Override
     public String toString() {
-        if (hidden) {
-            return "hidden";
-        }
+        return hidden ? "hidden" : days();
+    }
+
+    /** The same of a slide that is not hidden, or would not be. */
+    public String days() {
         if (from != null && until != null) {
             return DAY.format(from) + " to " + DAY.format(until);
         }

@@ -10,6 +10,7 @@ import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
@@ -32,15 +33,20 @@ class EditTest {
         return reel.slides().stream().map(slide -> slide.id().value()).toList();
     }
 
+    private static RandomEdits edits(long seed) {
+        List<PictureId> pictures = List.of(new PictureId("p1"), new PictureId("p2"), new PictureId("p9"));
+        return new RandomEdits(new Random(seed), pictures, new SetId("s1"));
+    }
+
     /** A long run of random edits, each with its inverse: going back through the inverses ends at the start. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
     void everyEditCanBeUndone(long seed) {
-        Random random = new Random(seed);
+        RandomEdits edits = edits(seed);
         Reel now = reel;
         List<Edit> inverses = new ArrayList<>();
         for (int step = 0; step < 120; step++) {
-            Edit edit = RandomEdits.any(random, now, step);
+            Edit edit = edits.any(now, step);
             Edit inverse = edit.inverseOn(now);
             Reel changed = edit.applyTo(now);
             assertThat(inverse.applyTo(changed))
@@ -60,10 +66,10 @@ class EditTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
     void theDifferenceOfTwoStatesLeadsFromOneToTheOther(long seed) {
-        Random random = new Random(seed);
+        RandomEdits edits = edits(seed);
         Reel now = reel;
         for (int step = 0; step < 60; step++) {
-            now = RandomEdits.any(random, now, step).applyTo(now);
+            now = edits.any(now, step).applyTo(now);
             Reel replayed = reel;
             for (Edit edit : Difference.between(reel, now)) {
                 replayed = edit.applyTo(replayed);

@@ -5,13 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.core.Sample;
 import com.keenreel.core.reel.Arrangement.Kind;
 import com.keenreel.core.reel.Options;
+import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -66,8 +71,13 @@ class LongSessionTest {
         List<SlideId> theirs = start.slides().stream().map(Slide::id).toList();
         History mine = new History(start);
         List<Edit> others = new ArrayList<>();
+        RandomEdits edits = new RandomEdits(
+                random, List.of(new PictureId("p1"), new PictureId("p2"), new PictureId("p9")), new SetId("s1"));
+        Set<Class<?>> kinds = new HashSet<>();
         for (int i = 0; i < EDITS; i++) {
-            mine.apply(RandomEdits.any(random, mine.head, i), null);
+            Edit edit = edits.any(mine.head, i);
+            kinds.add(edit.getClass());
+            mine.apply(edit, null);
             if (i % 10 == 0) {
                 Edit other = other(random, theirs, i);
                 if (other instanceof SetWords say
@@ -79,6 +89,7 @@ class LongSessionTest {
             }
         }
         Reel end = mine.head;
+        assertThat(kinds).as("every kind of edit").containsExactlyInAnyOrderElementsOf(kinds(Edit.class));
 
         int undone = 0;
         while (mine.undo()) {
@@ -97,6 +108,12 @@ class LongSessionTest {
         }
         assertThat(undone).isZero();
         assertThat(mine.head).as("the end").isEqualTo(end);
+    }
+
+    private static List<Class<?>> kinds(Class<?> of) {
+        return Stream.of(of.getPermittedSubclasses())
+                .flatMap(kind -> kind.isSealed() ? kinds(kind).stream() : Stream.of(kind))
+                .toList();
     }
 
     /** What no edit of mine touches. */

@@ -1,13 +1,16 @@
 package com.keenreel.core.edit;
 
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SetId;
+import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SetUp;
-import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
@@ -15,51 +18,127 @@ import com.keenreel.core.reel.Words;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
-/** Edits as they come. */
-final class RandomEdits {
+/** Edits of every kind, as they come. */
+public final class RandomEdits {
     private static final List<Words.Field> FIELDS =
             List.of(Words.Field.TITLE, Words.Field.BUTTON, Words.Field.LINK, Words.Field.ALT);
 
-    private RandomEdits() {}
+    private final Random random;
+    private final List<PictureId> pictures;
+    private final SetId set;
 
-    /** An edit of any kind that this reel allows. No edit touches the text of a slide, or the gap. */
-    static Edit any(Random random, Reel now, int step) {
+    /**
+     * Edits of reels that show those pictures.
+     *
+     * @param pictures three at the least
+     * @param set what a reel may follow
+     */
+    public RandomEdits(Random random, List<PictureId> pictures, SetId set) {
+        this.random = random;
+        this.pictures = List.copyOf(pictures);
+        this.set = set;
+    }
+
+    /** An edit that this reel allows. No edit touches the text of a slide, or the gap. */
+    public Edit any(Reel now, int step) {
+        while (true) {
+            Edit edit = one(now, step);
+            try {
+                if (edit != null && !edit.applyTo(now).equals(now)) {
+                    return edit;
+                }
+            } catch (Refusal notNow) {
+                // another one
+            }
+        }
+    }
+
+    private @Nullable Edit one(Reel now, int step) {
         List<Slide> slides = now.slides();
-        int kind = slides.isEmpty() ? random.nextInt(4) : random.nextInt(14);
-        SlideId one = slides.isEmpty()
-                ? null
-                : slides.get(random.nextInt(slides.size())).id();
+        Slide slide = slides.isEmpty() ? null : slides.get(random.nextInt(slides.size()));
         SlideId other = slides.isEmpty() || random.nextInt(4) == 0
                 ? null
                 : slides.get(random.nextInt(slides.size())).id();
-        SetUp setUp = random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
+        int kind = random.nextInt(26);
+        switch (kind) {
+            case 0, 1:
+                return new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(picture())), other);
+            case 2:
+                return new SetOption<>(Options.RATIO, setUp(), maybe(new Ratio(1 + random.nextInt(9), 4)));
+            case 3:
+                return new Rename("Name " + step);
+            case 4:
+                return new SetSlot(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
+            case 5:
+                return follow();
+            case 6:
+                return new SetFollowedOrder(SetOrder.values()[random.nextInt(SetOrder.values().length)]);
+            case 7:
+                return new SetMostFollowed(1 + random.nextInt(9));
+            case 8:
+                return new SetGoesLive(random.nextBoolean());
+            case 9:
+                return new SetOption<>(Options.AUTOPLAY, null, maybe(random.nextBoolean()));
+            default:
+                return slide == null ? null : ofSlide(kind, kind > 20 ? aPair(slides, slide) : slide.id(), other, step);
+        }
+    }
+
+    private static SlideId aPair(List<Slide> slides, Slide otherwise) {
+        return slides.stream()
+                .filter(slide -> slide.carries() instanceof Carries.Pair)
+                .findFirst()
+                .orElse(otherwise)
+                .id();
+    }
+
+    private @Nullable Edit ofSlide(int kind, SlideId one, @Nullable SlideId other, int step) {
+        Side side = Side.values()[random.nextInt(2)];
+        LocalDate day = maybe(LocalDate.of(2026, 12, 1 + random.nextInt(31)));
         return switch (kind) {
-            case 0 -> new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(new PictureId("p9"))), other);
-            case 1 ->
-                new SetOption<>(
-                        Options.RATIO, setUp, random.nextBoolean() ? null : new Ratio(1 + random.nextInt(9), 4));
-            case 2 -> new Rename("Name " + step);
-            case 3 -> new SetSlot(random.nextBoolean() ? Slot.FULL : Slot.read("box " + (400 + step)));
-            case 4 -> new RemoveSlide(one);
-            case 5 -> new MoveSlide(one, other);
-            case 6 -> new SetHold(one, random.nextBoolean() ? null : 500L + step);
-            case 7 -> new SetCarried(one, Carries.Pair.of(new PictureId("a" + step), new PictureId("b")));
-            case 8 ->
-                new SetWords(
-                        one, FIELDS.get(random.nextInt(FIELDS.size())), random.nextBoolean() ? "words" + step : null);
-            case 9 ->
-                new SetFocalPoint(one, setUp, random.nextBoolean() ? null : new FocalPoint(random.nextDouble(), 0.5));
-            case 10 ->
-                new Show(one, new Showing(random.nextBoolean(), null, LocalDate.of(2026, 12, 1 + random.nextInt(31))));
-            case 11 ->
-                new SetPictureOn(
+            case 10 -> new RemoveSlide(one);
+            case 11 -> new MoveSlide(one, other);
+            case 12 -> new SetHold(one, maybe(500L + step));
+            case 13 ->
+                new SetCarried(
                         one,
-                        setUp == null ? SetUp.PHONE : setUp,
-                        random.nextInt(3) == 0 ? null : new PictureId("p" + step));
-            case 12 -> new SetLargerView(one, setUp == null ? null : random.nextBoolean());
+                        random.nextInt(3) == 0
+                                ? new Carries.Picture(picture())
+                                : Carries.Pair.of(picture(), picture()));
+            case 14 -> new SetWords(one, FIELDS.get(random.nextInt(FIELDS.size())), maybe("words" + step));
+            case 15 -> new SetFocalPoint(one, setUp(), maybe(new FocalPoint(random.nextInt(1000) / 1000.0, 0.5)));
+            case 16 -> new SetHidden(one, random.nextBoolean());
+            case 17 -> new SetFirstDay(one, day);
+            case 18 -> new SetLastDay(one, day);
+            case 19 -> new SetPictureOn(one, SetUp.values()[random.nextInt(3)], maybe(picture()));
+            case 20 -> new SetLargerView(one, maybe(random.nextBoolean()));
+            case 21 -> new SetSidePicture(one, side, picture());
+            case 22 -> new SwapSides(one);
+            case 23 -> new SetSideName(one, side, "Side " + step);
+            case 24 -> new SetDividerStart(one, random.nextInt(100) / 100.0);
             default ->
                 new Several(List.of(new MoveSlide(one, other), new SetHold(one, 700L), new Rename("Both " + step)));
         };
+    }
+
+    private Edit follow() {
+        return new FollowSet(
+                random.nextBoolean()
+                        ? new Following(set, SetOrder.BY_NAME, 1 + random.nextInt(5), random.nextBoolean())
+                        : null);
+    }
+
+    private PictureId picture() {
+        return pictures.get(random.nextInt(pictures.size()));
+    }
+
+    private @Nullable SetUp setUp() {
+        return random.nextBoolean() ? null : SetUp.values()[random.nextInt(3)];
+    }
+
+    private <T> @Nullable T maybe(T value) {
+        return random.nextInt(3) == 0 ? null : value;
     }
 }

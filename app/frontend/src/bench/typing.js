@@ -1,0 +1,114 @@
+// What is typed into a slide's fields: shown while it is typed, stored when typing rests or the field is left, and never
+// overwritten by an answer that does not know of it yet.
+
+const REST = 800; // ms after which typing counts as done
+
+/** The edit that a field makes, by what it is for; each changes one thing. */
+const MAKES = {
+  say: (slide, { value, dataset }) => ({ kind: 'say', slide, field: dataset.say, text: value }),
+  colour: (slide, { value }) => ({ kind: 'carry', slide, carries: { colour: value } }),
+  day: (slide, { value, dataset }) => ({ kind: dataset.day, slide, day: value || null }),
+  holdField: (slide, { value }) => ({ kind: 'hold', slide, hold: Math.round(Number(value) * 1000) }),
+  larger: (slide, { value }) => ({ kind: 'enlarge', slide, larger: { true: true, false: false }[value] ?? null }),
+  sideName: (slide, { value, dataset }) => ({ kind: 'side-name', slide, side: dataset.sideName, name: value }),
+  divider: (slide, { value }) => ({ kind: 'divider-start', slide, startsAt: Number(value) / 100 }),
+};
+
+export class Typing {
+  #said = new Map(); // by slide and field: what is not acknowledged, { value, edit, on, field, stage: typing, asked or refused }
+  #keyed = new WeakSet(); // dates and ranges in which keys were pressed
+
+  constructor(band, edits) {
+    Object.assign(this, { band, edits });
+    band.addEventListener('input', ({ target }) => this.#typed(target));
+    band.addEventListener('change', ({ target }) => this.#waits(target) || this.rest(target));
+    band.addEventListener('focusin', ({ target }) => this.#count(target));
+    band.addEventListener('focusout', ({ target }) => {
+      this.#keyed.delete(target);
+      this.rest(target);
+    });
+    band.addEventListener('pointerdown', ({ target }) => this.#keyed.delete(target));
+    band.addEventListener('keydown', ({ target, key }) => {
+      if (target.matches('[type=date], [type=range]')) this.#keyed.add(target);
+      if (target.matches('[type=date]') && key === 'Enter') this.rest(target);
+    });
+  }
+
+  /** The slide that the fields speak of. */
+  get slide() {
+    return this.band.querySelector('.sheet')?.dataset.slide;
+  }
+
+  #key(field) {
+    return `${this.slide} ${field.dataset.key}`;
+  }
+
+  #edit(field) {
+    const what = field.closest('.sheet') && Object.keys(MAKES).find((one) => one in field.dataset);
+    return what && this.slide ? MAKES[what](this.slide, field) : null;
+  }
+
+  /** Whether more is to come: a date that is typed passes through years that nobody means, a range through its values. */
+  #waits(field) {
+    return this.#keyed.has(field) && field === document.activeElement;
+  }
+
+  /** What was typed into a field and is not acknowledged yet; undefined when the application knows best. */
+  value(field) {
+    return field.closest?.('.sheet') ? this.#said.get(this.#key(field))?.value : undefined;
+  }
+
+  #problem = (words) => {
+    const place = this.band.querySelector('.sheet [data-problem]');
+    if (place) place.textContent = words;
+  };
+
+  #typed(field) {
+    const edit = this.#edit(field);
+    if (!edit) return;
+    const former = this.#said.get(this.#key(field));
+    clearTimeout(former?.timer);
+    const on = former?.stage === 'typing' ? former.on : this.edits.revision; // what others write from here on was not seen
+    const one = { key: this.#key(field), value: field.value, edit, on, id: former?.stage === 'typing' ? former.id : crypto.randomUUID(), stage: 'typing' };
+    this.#said.set(one.key, one);
+    this.edits.keep(one.id, { edit, on });
+    this.#count(field);
+    const range = field.matches('[type=range]');
+    if (range) field.parentElement.querySelector('output').textContent = `${field.value} %`;
+    if (field.dataset.say !== 'link' && !field.dataset.day) this.edits.preview(edit, this.#problem); // half an address is none
+    const rests = range ? this.#waits(field) : !field.dataset.day; // others are done when they are let go, or left
+    if (rests) one.timer = setTimeout(() => this.#store(one), REST);
+  }
+
+  /** How much of a field is used, while it is being typed in. */
+  #count(field) {
+    if (!('counted' in field.dataset)) return;
+    const words = field.value.trim() ? field.value.trim().split(/\s+/).length : 0;
+    const place = this.band.querySelector('[data-counts]');
+    const name = field.closest('label').firstChild.textContent.trim();
+    place.textContent = `${name}: ${words} ${words === 1 ? 'word' : 'words'}, ${field.value.length} of ${field.maxLength} characters`;
+  }
+
+  /** Typing in that field is done. */
+  rest(field) {
+    const one = field.dataset?.key && this.#said.get(this.#key(field));
+    if (one?.stage === 'typing') this.#store(one);
+  }
+
+  async #store(one) {
+    clearTimeout(one.timer);
+    one.stage = 'asked';
+    const stored = await this.edits.store(one.edit, (problem) => this.#refused(one, problem), one.on, one.id);
+    if (this.#said.get(one.key) !== one) return; // typed on meanwhile
+    if (stored) {
+      this.#said.delete(one.key);
+      if (one.edit.slide === this.slide) this.#problem('');
+    }
+  }
+
+  /** What can never be taken stays in its field, with the reason, until something else is typed there. */
+  #refused(one, problem) {
+    one.stage = 'refused';
+    if (one.edit.slide === this.slide) this.#problem(problem);
+  }
+}

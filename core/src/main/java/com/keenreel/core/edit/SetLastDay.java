@@ -1,0 +1,36 @@
+package com.keenreel.core.edit;
+
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import java.time.LocalDate;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Says the last day on which visitors meet a slide.
+ *
+ * @param day in the time zone of whoever publishes; null for no last day
+ */
+public record SetLastDay(SlideId slide, @Nullable LocalDate day) implements SlideEdit {
+    @Override
+    public Slide applyTo(Slide former) {
+        return former.withShowing(former.showing().withUntil(day));
+    }
+
+    @Override
+    public SlideEdit inverseOn(Slide former) {
+        return new SetLastDay(slide, former.showing().until());
+    }
+
+    @Override
+    public Set<String> touches() {
+        return Set.of("last day of " + slide);
+    }
+
+    @Override
+    public String say(Reel reel) {
+        return SlideAt.say(reel, slide) + " shows "
+                + applyTo(SlideAt.find(reel, slide)).showing().days();
+    }
+}
