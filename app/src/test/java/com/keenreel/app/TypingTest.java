@@ -1,0 +1,237 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Keyboard;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Typing without a pause on a bench whose application is slow, away, or answers with errors. */
+class TypingTest {
+    /** Lets answers be late, missing or errors, as window.late and window.answering say. */
+    private static final String CONNECTION = """
+            const own = window.fetch;
+            window.late = 0;
+            window.fetch = async (address, options) => {
+              const wait = () => new Promise((done) => setTimeout(done, window.late / 2));
+              await wait();
+              const { answering } = window;
+              if (answering === 'nothing') throw new TypeError('not reached');
+              if (answering) return new Response('<h1>An error of a server in between</h1>', { status: answering });
+              const answer = await own(address, options);
+              await wait();
+              return answer;
+            };""";
+
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        editor.close();
+    }
+
+    private Page bench(Made reel) {
+        Page page = editor.open("/help");
+        page.addInitScript(CONNECTION);
+        page.navigate(Running.application().origin() + "/reels/" + reel.id);
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        return page;
+    }
+
+    private Page sheet(Made reel) {
+        Page page = bench(reel);
+        page.locator(".card").first().click();
+        assertThat(page.locator(".sheet [data-say=title]")).isVisible();
+        return page;
+    }
+
+    private JsonNode words(Made reel) {
+        return editor.send("GET", "/reels/" + reel.id + "/words", null);
+    }
+
+    private static void type(Page page, String text) {
+        page.keyboard().type(text, new Keyboard.TypeOptions().setDelay(30));
+    }
+
+    private static void stored(Page page) {
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 200, 2000})
+    void whatIsTypedGoesToTheSlideThatWasOnTheScreen(int late) {
+        Made reel = Kinds.row(editor);
+        List<String> slides = reel.slides();
+        reel.say(slides.get(1), "title", "To be replaced").say(slides.get(2), "text", "Stays");
+        Page page = sheet(reel);
+        page.evaluate("late => { window.late = late }", late);
+        page.locator(".sheet [data-say=title]").click();
+        page.keyboard().press("Control+A");
+        for (int i = 0; i < slides.size(); i++) {
+            type(page, "Title " + (i + 1) + " of this row");
+            page.keyboard().press("Tab");
+            if (i % 2 == 0) {
+                page.keyboard().press("Control+End");
+                type(page, " and more");
+            }
+            page.keyboard().press("Shift+Tab");
+            page.keyboard().press("Enter");
+        }
+        stored(page);
+        JsonNode words = words(reel);
+        for (int i = 0; i < slides.size(); i++) {
+            assertThat(words.path(slides.get(i)).path("title").asString())
+                    .isEqualTo("Title " + (i + 1) + " of this row");
+        }
+        assertThat(words.path(slides.get(2)).path("text").asString()).isEqualTo("Stays and more");
+        assertThat(page.locator(".sheet h2 span")).hasText(String.valueOf(slides.size()));
+        assertThat(page.locator(".sheet.coming")).hasCount(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void bothNamesOfAPairAndWhereItsDividerStartsAreKept() {
+        Made reel = Kinds.pair(editor);
+        Page page = sheet(reel);
+        page.evaluate("() => { window.late = 2000 }");
+        page.locator("[data-side-name=before]").click();
+        page.keyboard().press("Control+A");
+        type(page, "As found");
+        page.keyboard().press("Tab");
+        type(page, "As laid");
+        page.keyboard().press("Tab");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        stored(page);
+        page.evaluate("() => { window.late = 0 }");
+        assertThat(page.locator("[data-side-name=before]")).hasValue("As found");
+        page.reload();
+        page.locator(".card").first().click();
+        assertThat(page.locator("[data-side-name=before]")).hasValue("As found");
+        assertThat(page.locator("[data-side-name=after]")).hasValue("As laid");
+        assertThat(page.locator("[data-divider]")).hasValue("33");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"'nothing'", "500", "503", "408", "413", "429"})
+    void whateverIsAnsweredNoEditIsDropped(String answering) {
+        Made reel = Kinds.row(editor);
+        Page page = sheet(reel);
+        page.evaluate("answering => { window.answering = eval(answering) }", answering);
+        page.locator("[data-day=first-day]").fill("2027-01-04");
+        page.locator("[data-day=last-day]").fill("2027-02-05");
+        page.locator(".sheet [data-say=title]").fill("Kept here");
+        page.locator(".sheet [data-do=next-slide]").click();
+        assertThat(page.locator(".sheet h2 span")).hasText("2");
+        assertThat(page.locator("[data-stored]")).containsText("3 changes are kept here, tried again");
+        page.locator(".sheet [data-say=title]").fill("The second's");
+        page.locator(".sheet [data-do=former-slide]").click();
+        assertThat(page.locator(".sheet [data-say=title]")).hasValue("Kept here");
+        for (int i = 0; i < 10; i++) {
+            assertThat(page.locator("[data-stored]").textContent()).isNotEqualTo("stored");
+            page.waitForTimeout(100);
+        }
+        page.evaluate("() => { window.answering = undefined }");
+        stored(page);
+        assertThat(page.locator("[data-day=first-day]")).hasValue("2027-01-04");
+        assertThat(page.locator("[data-day=last-day]")).hasValue("2027-02-05");
+        List<String> slides = reel.slides();
+        assertThat(words(reel).path(slides.get(0)).path("title").asString()).isEqualTo("Kept here");
+        assertThat(words(reel).path(slides.get(1)).path("title").asString()).isEqualTo("The second's");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aDateIsOneRevisionAndARefusedWordStaysInItsField() {
+        Made reel = Kinds.row(editor);
+        Page page = sheet(reel);
+        long before = revision(reel);
+        page.locator("[data-day=first-day]").focus();
+        type(page, "01042027");
+        page.waitForTimeout(1200);
+        page.keyboard().press("Tab");
+        page.locator(".sheet [data-say=title]").click();
+        stored(page);
+        assertThat(revision(reel)).isEqualTo(before + 1);
+
+        Locator link = page.locator(".sheet [data-say=link]");
+        link.fill("javascript:alert(1)");
+        link.press("Tab");
+        assertThat(page.locator(".sheet [data-problem]")).not().isEmpty();
+        page.locator(".sheet [data-say=title]").fill("Another");
+        page.locator(".sheet [data-say=title]").press("Tab");
+        stored(page);
+        assertThat(link).hasValue("javascript:alert(1)");
+        editor.problems().removeIf(problem -> problem.contains("422"));
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private long revision(Made reel) {
+        return editor.send("GET", "/reels/" + reel.id + "/parts?window=none", null)
+                .path("revision")
+                .asLong();
+    }
+
+    @Test
+    void whatWasNotStoredIsOfferedWhenThePageIsThereAgain() {
+        Made reel = Kinds.row(editor);
+        Page page = sheet(reel);
+        List<String> warned = new ArrayList<>();
+        page.onDialog(dialog -> {
+            warned.add(dialog.type());
+            dialog.accept();
+        });
+        page.evaluate("() => { window.answering = 'nothing' }");
+        page.locator(".sheet [data-say=title]").fill("Typed on a train");
+        page.locator(".sheet [data-say=title]").press("Tab");
+        page.locator(".sheet [data-say=text]").pressSequentially("Half a sen");
+        page.reload();
+        assertThat(warned).containsExactly("beforeunload");
+        Locator offer = page.locator("#unstored");
+        assertThat(offer.locator("h2")).hasText("2 changes were not stored when this page was left");
+        assertThat(offer.locator("li").first()).containsText("title: Typed on a train");
+        assertThat(offer.locator("li").last()).containsText("text: Half a sen");
+        offer.getByText("Store now").click();
+        stored(page);
+        JsonNode said = words(reel).path(reel.slides().get(0));
+        assertThat(said.path("title").asString()).isEqualTo("Typed on a train");
+        assertThat(said.path("text").asString()).isEqualTo("Half a sen");
+        page.reload();
+        stored(page);
+        assertThat(offer).isHidden();
+        page.locator(".card").first().click();
+        page.locator(".sheet [data-say=title]").fill("Typed and left at once");
+        page.locator("a[href='/pictures']").first().click();
+        page.waitForURL("**/pictures");
+        assertThat(warned).as("no warning where it could be stored first").hasSize(1);
+        assertThat(words(reel).path(reel.slides().get(0)).path("title").asString())
+                .isEqualTo("Typed and left at once");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void twoWindowsThatSayAFirstAndALastDayKeepBoth() {
+        Made reel = Kinds.row(editor);
+        Page one = sheet(reel);
+        Page other = sheet(reel);
+        one.locator("[data-day=first-day]").fill("2027-01-04");
+        one.locator(".sheet [data-say=title]").click();
+        other.locator("[data-day=last-day]").fill("2027-02-05");
+        other.locator(".sheet [data-say=title]").click();
+        stored(one);
+        stored(other);
+        assertThat(one.locator("[data-day=last-day]")).hasValue("2027-02-05");
+        assertThat(other.locator("[data-day=first-day]")).hasValue("2027-01-04");
+        assertThat(editor.problems()).isEmpty();
+    }
+}
