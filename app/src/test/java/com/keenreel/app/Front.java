@@ -31,7 +31,7 @@ public final class Front implements AutoCloseable {
     }
 
     /** Changes the body of an answer. */
-    interface Rewriting {
+    public interface Rewriting {
         String of(String body);
     }
 
@@ -99,7 +99,7 @@ public final class Front implements AutoCloseable {
     }
 
     /** From now on what matches is changed on its way. */
-    Front rewrite(String pattern, Rewriting how) {
+    public Front rewrite(String pattern, Rewriting how) {
         rewritings.put(pattern, how);
         return this;
     }

@@ -23,7 +23,7 @@ public enum Way {
             "Take this when the page is to depend on nothing but itself: it opens from disk and goes onto any web server.",
             "no: download it again and copy it over",
             "all slides with their words",
-            "itself: nothing of it is here",
+            "the same: it needs nothing from here",
             "the words, in the page",
             "nothing"),
     ADDRESS(

@@ -33,7 +33,7 @@ abstract class Engine implements AutoCloseable {
     /** What a script of the page answers, as JSON text; it may take its time. */
     protected abstract String call(String script, String argument);
 
-    /** What the page has said in its console, as far as it is wrong. */
+    /** What pages have said in their console since this was asked last, as far as it is wrong. */
     abstract List<String> problems();
 
     /**

@@ -190,7 +190,9 @@ final class Firefox extends Engine {
 
     @Override
     List<String> problems() {
-        return problems;
+        List<String> since = List.copyOf(problems);
+        problems.clear();
+        return since;
     }
 
     @Override

@@ -1,9 +1,9 @@
 package com.keenreel.app.engines;
 
 import com.keenreel.app.Running;
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.lang.ProcessBuilder.Redirect;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -23,9 +23,6 @@ final class WebKit extends Engine {
     private final List<Process> processes = new ArrayList<>();
     private final HttpClient http = HttpClient.newHttpClient();
     private final Path folder = Running.temporaryFolder();
-    private final Path said = folder.resolve("said");
-    private final List<String> problems = new ArrayList<>();
-    private int heard;
     private final String screen;
     private final String session;
 
@@ -52,8 +49,7 @@ final class WebKit extends Engine {
                             "POST",
                             driver,
                             "{\"capabilities\":{\"alwaysMatch\":{\"webkitgtk:browserOptions\":{\"binary\":\""
-                                    + browser()
-                                    + "\",\"args\":[\"--automation\",\"--enable-write-console-messages-to-stdout=true\"]}}}}");
+                                    + browser() + "\",\"args\":[\"--automation\"]}}}}");
                 } catch (IOException notYet) {
                     if (tries > 100) {
                         throw notYet;
@@ -80,7 +76,7 @@ final class WebKit extends Engine {
 
     private void start(int scale, String... command) throws IOException {
         ProcessBuilder starting =
-                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(Redirect.appendTo(said.toFile()));
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(new File("/dev/null"));
         starting.environment().put("DISPLAY", screen);
         starting.environment().put("XDG_CONFIG_HOME", folder.toString());
         starting.environment().put("GDK_SCALE", String.valueOf(scale));
@@ -179,17 +175,10 @@ final class WebKit extends Engine {
 
     @Override
     List<String> problems() {
-        try {
-            List<String> lines =
-                    Files.readAllLines(said); // plain WebDriver does not tell, the browser's own output does
-            lines.subList(heard, lines.size()).stream()
-                    .filter(line -> line.matches(".*CONSOLE .*(WARN|ERROR) .*"))
-                    .forEach(problems::add);
-            heard = lines.size();
-            return problems;
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
+        List<String> problems = new ArrayList<>(); // plain WebDriver does not tell: pages are served with an ear
+        ask("() => { const heard = sessionStorage.getItem('heard') ?? '[]'; sessionStorage.removeItem('heard'); return JSON.parse(heard); }")
+                .forEach(one -> problems.add(one.asString()));
+        return problems;
     }
 
     @Override
