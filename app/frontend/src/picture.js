@@ -1,45 +1,29 @@
 // One picture by itself: its focal point, how it is turned and trimmed, its words, its file.
 import { notice, send } from './http.js';
+import { Steps } from './steps.js';
 import { ready, upload } from './uploads.js';
+import { pictureWords, saysOf } from './words-table.js';
 
 const sheet = document.querySelector('.picture-sheet');
 const { picture, width, height, version } = sheet.dataset;
 const problem = sheet.querySelector('[data-problem]');
 
-/** What this window did to the picture: the versions to go back to, and those that were undone, the next one last. */
-const key = `versions of ${picture}`;
-const steps = JSON.parse(sessionStorage.getItem(key) ?? '{"back": [], "forth": []}');
-const keep = (back, forth) => sessionStorage.setItem(key, JSON.stringify({ back, forth }));
+const showing = (which) => [['PUT', `/pictures/${picture}/version`, { version: Number(which) }]];
+const steps = new Steps(picture, () => location.reload(), () => showing(version));
 
 /** Does something, then shows the page as it is now; says why when it is refused. */
-async function change(doing, back = [...steps.back, version], forth = []) {
+async function change(says, doing) {
   const saying = setTimeout(() => notice('It is being made ready.'), 400);
   try {
     await ready(await doing());
-    keep(back, forth);
+    steps.did(says, showing(version));
     location.reload();
   } catch (failed) {
     clearTimeout(saying);
     problem.textContent = failed.problem ?? 'Keen Reel was not reached. Nothing was changed.';
   }
 }
-const put = (address, body) => change(() => send('PUT', `/pictures/${picture}/${address}`, body));
-
-const shown = (other) => () => send('PUT', `/pictures/${picture}/version`, { version: Number(other) });
-function undo() {
-  if (steps.back.length) change(shown(steps.back.at(-1)), steps.back.slice(0, -1), [...steps.forth, version]);
-}
-function redo() {
-  if (steps.forth.length) change(shown(steps.forth.at(-1)), [...steps.back, version], steps.forth.slice(0, -1));
-}
-sheet.querySelector('[data-undo]').disabled = !steps.back.length;
-sheet.querySelector('[data-redo]').disabled = !steps.forth.length;
-document.addEventListener('keydown', (event) => {
-  if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || event.target.matches('input, textarea')) return;
-  event.preventDefault();
-  if (event.shiftKey) redo();
-  else undo();
-});
+const put = (address, body) => change(address === 'focal' ? 'focal point' : 'adjustment', () => send('PUT', `/pictures/${picture}/${address}`, body));
 
 const focus = sheet.querySelector('[data-focus]');
 const point = focus.querySelector('.ring');
@@ -79,12 +63,10 @@ const adjustment = () => ({
 
 sheet.addEventListener('click', (event) => {
   const on = (name) => event.target.closest(`[data-${name}]`);
-  if (on('undo')) undo();
-  else if (on('redo')) redo();
-  else if (on('focal-clear')) put('focal', {});
+  if (on('focal-clear')) put('focal', {});
   else if (on('turn')) put('adjustment', { ...adjustment(), quarters: adjustment().quarters + Number(on('turn').dataset.turn) });
   else if (on('trim-now')) put('adjustment', adjustment());
-  else if (event.target.dataset.former) change(shown(event.target.dataset.former));
+  else if (event.target.dataset.former) change('another version', () => send(...showing(event.target.dataset.former)[0]));
   else if (on('back') && document.referrer.startsWith(`${location.origin}/pictures`)) {
     event.preventDefault();
     history.back();
@@ -95,28 +77,28 @@ sheet.querySelector('[data-replace]')?.addEventListener('change', async (event) 
   const [file] = event.target.files;
   if (!file) return;
   notice('The file is being sent.');
-  await change(() => upload(`/pictures/${picture}/file`, file));
+  await change('another file', () => upload(`/pictures/${picture}/file`, file));
 });
 
 const words = sheet.querySelector('[data-words]');
 const stored = words.querySelector('[data-stored]');
 
-async function store(field) {
-  clearTimeout(field.timer);
-  delete field.dataset.dirty;
-  try {
-    await send('PUT', `/pictures/${picture}/words`, { [field.dataset.field]: field.value });
-    stored.textContent = 'Stored.';
-    problem.textContent = '';
-  } catch (failed) {
-    field.dataset.dirty = 'yes';
-    problem.textContent = failed.problem ?? 'Not stored: Keen Reel was not reached. It is tried again.';
-    if (!failed.problem) field.timer = setTimeout(() => store(field), 3000);
-  }
-}
-words.addEventListener('input', ({ target }) => {
-  target.dataset.dirty = 'yes';
-  clearTimeout(target.timer);
-  target.timer = setTimeout(() => store(target), 800);
+const keeping = pictureWords((key, state, why = '') => {
+  const [of, name] = key.split(' ');
+  if (of !== picture) return;
+  stored.textContent = { typing: 'Not stored yet.', storing: 'Storing …', stored: 'Stored.', kept: why, refused: 'Not stored.' }[state];
+  problem.textContent = state === 'refused' ? why : '';
+  const field = words.querySelector(`[data-field="${name}"]`);
+  if (state !== 'stored' || field.value === former.get(field)) return;
+  const say = (value) => [['PUT', `/pictures/${picture}/words`, { [name]: value }]];
+  steps.did(name, say(former.get(field)), say(field.value));
+  former.set(field, field.value);
 });
-words.addEventListener('change', ({ target }) => target.dataset.dirty && store(target));
+const former = new Map([...words.querySelectorAll('[data-field]')].map((field) => [field, field.value]));
+
+words.addEventListener('input', ({ target }) => keeping.put(`${picture} ${target.dataset.field}`, target.value));
+words.addEventListener('change', ({ target }) => keeping.rest(`${picture} ${target.dataset.field}`));
+keeping.offer(saysOf).then(async (taken) => {
+  await keeping.settled();
+  if (taken.size) location.reload();
+});

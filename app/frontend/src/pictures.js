@@ -1,10 +1,14 @@
 // The picture library: files coming in, choosing, sets, and the words of what is chosen.
 import Alpine from '@alpinejs/csp';
 import { dropping, mix } from './dropping.js';
-import { notice, send } from './http.js';
+import { insist, notice, send } from './http.js';
+import { Steps } from './steps.js';
 import { stretching } from './stretch.js';
 import { amount, bring, stop, underWay } from './uploads.js';
 import { words } from './words-table.js';
+
+let again = () => {}; // draws the page anew after a step
+const steps = new Steps('pictures', () => again());
 
 const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
 
@@ -168,29 +172,43 @@ const choosing = () => ({
 const sets = () => ({
   async newSet() {
     const name = await this.askName('A new set is called', '');
-    if (name) location.href = `/pictures?set=${(await this.tell('POST', '/pictures/sets', { name, pictures: this.chosen }))?.id ?? ''}`;
+    if (!name) return;
+    const set = { id: crypto.randomUUID().replace(/-/g, '').slice(0, 12), name, pictures: this.chosen };
+    if (!(await this.tell('POST', '/pictures/sets', set))) return;
+    steps.did('new set', [['DELETE', `/pictures/sets/${set.id}`]], [['POST', '/pictures/sets', set]]);
+    location.href = `/pictures?set=${set.id}`;
   },
   async renameSet(event) {
     const name = await this.askName('This set is called', event.target.dataset.name);
-    if (name && (await this.tell('PUT', `/pictures/sets/${this.set}`, { name }))) location.reload();
+    if (name && (await this.changeSet('name of a set', this.set, { name }))) location.reload();
   },
   async removeSet() {
     const sure = await this.ask('The set is taken away; its pictures stay in the library.', 'Remove the set');
-    if (sure && (await this.tell('DELETE', `/pictures/sets/${this.set}`))) location.href = '/pictures';
+    const gone = sure && (await this.tell('DELETE', `/pictures/sets/${this.set}`));
+    if (!gone) return;
+    steps.did('set removed', [['POST', '/pictures/sets', { id: this.set, name: gone.before.name, pictures: gone.before.order }]], [['DELETE', `/pictures/sets/${this.set}`]]);
+    location.href = '/pictures';
   },
-  sortSet(event) {
-    return event.target.value && this.change('PUT', `/pictures/sets/${this.set}`, { sort: event.target.value });
+  /** Changes a set, so that it can be undone; gives back whether it was. */
+  async changeSet(says, set, how) {
+    const address = `/pictures/sets/${set}`;
+    const changed = await this.tell('PUT', address, how);
+    if (changed) steps.did(says, [['PUT', address, changed.before]], [['PUT', address, changed.after]]);
+    return changed;
+  },
+  async sortSet(event) {
+    if (event.target.value && (await this.changeSet('order of the set', this.set, { sort: event.target.value }))) await this.refresh();
   },
   async putIntoSet(event) {
     const to = event.target.value;
     event.target.value = '';
     if (to === 'new') return this.newSet();
-    if (!to || !(await this.tell('PUT', `/pictures/sets/${to}`, { add: this.chosen }))) return undefined;
+    if (!to || !(await this.changeSet('pictures put into a set', to, { add: this.chosen }))) return undefined;
     notice(`${this.chosen.length === 1 ? 'One picture is' : `${this.chosen.length} pictures are`} in the set now.`);
     return this.refresh();
   },
-  takeOut() {
-    return this.change('PUT', `/pictures/sets/${this.set}`, { takeOut: this.chosen });
+  async takeOut() {
+    if (await this.changeSet('pictures taken out', this.set, { takeOut: this.chosen })) await this.refresh();
   },
   /** What is dragged: the picture, or all that are chosen when it is one of them. */
   lift(event) {
@@ -217,7 +235,7 @@ const sets = () => ({
     const box = figure?.getBoundingClientRect();
     return { figure, after: box && event.clientX > box.left + box.width / 2 };
   },
-  drop(event) {
+  async drop(event) {
     if (!this.lifted) return this.dropFiles(event);
     const { figure, after } = this.place(event);
     const all = this.figures;
@@ -225,7 +243,8 @@ const sets = () => ({
     const before = at < 0 ? undefined : all.slice(after ? at + 1 : at).find((one) => !this.lifted.includes(one.dataset.picture));
     const move = this.lifted;
     this.rest();
-    return this.change('PUT', `/pictures/sets/${this.set}`, { move, before: before?.dataset.picture ?? null });
+    if (await this.changeSet('order of the set', this.set, { move, before: before?.dataset.picture ?? null })) await this.refresh();
+    return undefined;
   },
   get figures() {
     return [...this.$refs.rows.querySelectorAll('[data-picture]')];
@@ -241,7 +260,7 @@ const sets = () => ({
     if (to < 0 || to >= all.length) return;
     const id = figure.dataset.picture;
     const before = all[step < 0 ? to : to + 1];
-    await this.change('PUT', `/pictures/sets/${this.set}`, { move: [id], before: before?.dataset.picture ?? null });
+    if (await this.changeSet('order of the set', this.set, { move: [id], before: before?.dataset.picture ?? null })) await this.refresh();
     this.$refs.rows.querySelector(`[data-picture="${id}"] [type=checkbox]`)?.focus();
     notice(`Now at place ${to + 1} of ${all.length}.`);
   },
@@ -255,6 +274,14 @@ const page = () => ({
   asksName: false,
   init() {
     ({ set: this.set } = this.$root.dataset);
+    again = () => this.again();
+    this.keepWords();
+  },
+  /** Something was undone: pictures, sets, or the words in an open table are other than they were. */
+  async again() {
+    this.$refs.words.replaceChildren();
+    await this.refresh();
+    if (this.wordsOpen) await this.loadWords();
   },
   wish(event) {
     if (event.target.type !== 'search') event.target.form.requestSubmit();
@@ -276,9 +303,9 @@ const page = () => ({
   /** Tells the application something; gives back undefined, and says why, when it refuses. */
   async tell(method, address, body) {
     try {
-      return (await send(method, address, body)) ?? {};
+      return (await insist(method, address, body)) ?? {};
     } catch (failed) {
-      notice(failed.problem ?? 'Keen Reel was not reached. Nothing was changed.');
+      notice(failed.problem);
       return undefined;
     }
   },
@@ -322,6 +349,6 @@ const page = () => ({
 
 Alpine.data('pictures', () => {
   const { over: overFiles, drop: dropFiles } = dropping();
-  return mix(dropping(), incoming(), stretching(), choosing(), sets(), page(), words(), { overFiles, dropFiles });
+  return mix(dropping(), incoming(), stretching(), choosing(), sets(), page(), words(steps), { overFiles, dropFiles });
 });
 Alpine.start();

@@ -1,14 +1,14 @@
-// Editing practice pages: every change is stored as it is made.
+// Editing practice pages: every change is stored as it is made, and can be undone.
 import { notice, send } from './http.js';
+import { Keeping } from './keeping.js';
+import { Steps } from './steps.js';
 
 const editor = document.querySelector('.page-editor');
 
 document.getElementById('new-page').addEventListener('submit', async (event) => {
   event.preventDefault();
-  const title = event.target.querySelector('input').value.trim();
-  const slug = title.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'page';
   try {
-    await send('PUT', `/practice/${slug}`, { title, blocks: [] });
+    const { slug } = await send('POST', '/practice', { title: event.target.querySelector('input').value });
     location.assign(`/practice/${slug}`);
   } catch (failed) {
     notice(failed.problem ?? 'Keen Reel was not reached. Try again.');
@@ -16,10 +16,10 @@ document.getElementById('new-page').addEventListener('submit', async (event) => 
 });
 
 if (editor) {
+  const { slug } = editor.dataset;
   const blocks = editor.querySelector('.blocks');
   const stored = editor.querySelector('[data-stored]');
   const problem = editor.querySelector('[data-problem]');
-  let timer;
 
   const page = () => ({
     title: editor.querySelector('.page-title').value,
@@ -29,27 +29,32 @@ if (editor) {
       content: block.querySelector('textarea').value,
     })),
   });
-
-  const store = async () => {
-    clearTimeout(timer);
-    try {
-      await send('PUT', `/practice/${editor.dataset.slug}`, page());
-      stored.textContent = 'stored';
-      problem.textContent = '';
-    } catch (failed) {
-      stored.textContent = 'not stored';
-      problem.textContent = failed.problem ?? 'Keen Reel is not reached. What you typed stays here and is stored when it is back.';
-      if (!failed.problem) timer = setTimeout(store, 2000);
-    }
+  const steps = new Steps(`practice ${slug}`, () => location.reload());
+  const keeping = new Keeping(
+    'practice pages',
+    (key, value) => send('PUT', `/practice/${key}`, value),
+    (key, state, why = '') => {
+      if (key !== slug) return;
+      stored.textContent = { typing: 'storing …', storing: 'storing …', stored: 'stored', kept: 'not stored yet', refused: 'not stored' }[state];
+      problem.textContent = why;
+      if (state === 'stored') done(keeping.value(slug));
+    },
+  );
+  let former = page();
+  const done = (now) => {
+    if (JSON.stringify(now) === JSON.stringify(former)) return;
+    steps.did('change of the page', [['PUT', `/practice/${slug}`, former]], [['PUT', `/practice/${slug}`, now]]);
+    former = now;
   };
-  const soon = () => {
-    stored.textContent = 'storing …';
-    clearTimeout(timer);
-    timer = setTimeout(store, 600);
-  };
+  const typed = () => keeping.put(slug, page());
+  const store = () => keeping.put(slug, page(), 0);
 
-  editor.addEventListener('input', soon);
-  editor.addEventListener('change', store);
+  keeping.offer((key, { title }) => `the page ${title}`).then(async (taken) => {
+    await keeping.settled();
+    if (taken.has(slug)) location.reload();
+  });
+  editor.addEventListener('input', typed);
+  editor.addEventListener('change', () => keeping.rest(slug));
   editor.addEventListener('click', (event) => {
     const button = event.target.closest('button');
     const block = button?.closest('.block');

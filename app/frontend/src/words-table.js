@@ -1,12 +1,27 @@
 // The words of chosen pictures as a table: stored as they are typed, down a column by keys, a column pasted at once, CSV.
 import { headers, notice, send } from './http.js';
-
-const REST = 800; // ms after which typing counts as done
+import { Keeping } from './keeping.js';
 
 const sendText = (address, body) =>
   fetch(address, { method: 'POST', headers: { ...headers(), 'Content-Type': 'text/plain;charset=utf-8', Accept: 'text/html, application/json' }, body });
 
-export const words = () => ({
+/** The words of pictures, by picture and field, wherever they are typed. */
+export const pictureWords = (say) =>
+  new Keeping(
+    'picture words',
+    (key, value) => {
+      const [picture, field] = key.split(' ');
+      return send('PUT', `/pictures/${picture}/words`, { [field]: value });
+    },
+    say,
+  );
+
+export const saysOf = (key, value) => `${key.split(' ')[1]}: ${value || 'nothing'}`;
+
+let keeping;
+
+/** @param steps what can be undone on the page */
+export const words = (steps) => ({
   wordsOpen: false,
   storedSays: '',
   async showWords() {
@@ -26,35 +41,46 @@ export const words = () => ({
     const table = await (await fetch(`/pictures/words?${this.chosen.map((id) => `ids=${id}`).join('&')}`)).text();
     this.$refs.words.innerHTML = table;
     this.storedSays = 'stored as you type';
+    this.$refs.words.querySelectorAll('textarea').forEach((field) => {
+      const own = keeping.value(this.keyOf(field));
+      field.dataset.stored = field.value;
+      if (own !== undefined) field.value = own;
+    });
     return undefined;
+  },
+  keyOf(field) {
+    return `${field.closest('tr').dataset.picture} ${field.dataset.field}`;
+  },
+  /** What an earlier page could not store is offered; then what is typed here is kept until it is acknowledged. */
+  keepWords() {
+    keeping = pictureWords((key, state, problem = '') => this.wordsSay(key, state, problem));
+    keeping.offer(saysOf);
+  },
+  wordsSay(key, state, problem) {
+    this.storedSays = { typing: 'not stored yet', storing: 'storing …', stored: 'stored', kept: problem, refused: 'not stored' }[state];
+    const [picture, name] = key.split(' ');
+    const field = this.$refs.words.querySelector(`tr[data-picture="${picture}"] textarea[data-field="${name}"]`);
+    if (!field) return;
+    (field.closest('td').querySelector('.problem') ?? field.closest('tr').querySelector('.problem')).textContent = problem;
+    if (state !== 'stored' || field.value === field.dataset.stored) return;
+    const address = `/pictures/${picture}/words`;
+    const [before, after] = [field.dataset.stored, field.value];
+    field.dataset.stored = after;
+    steps.did(`${name} of a picture`, [['PUT', address, { [name]: before }]], [['PUT', address, { [name]: after }]]);
   },
   typed(event) {
     const field = event.target.closest('textarea');
     if (!field) return;
-    field.dataset.dirty = 'yes';
     const count = field.parentElement.querySelector('.count');
     if (count) count.textContent = field.value.length || '';
-    clearTimeout(field.timer);
-    field.timer = setTimeout(() => this.storeWords(field), REST);
+    keeping.put(this.keyOf(field), field.value);
   },
   rested(event) {
     const field = event.target.closest('textarea');
-    if (field?.dataset.dirty) this.storeWords(field);
+    if (field) keeping.rest(this.keyOf(field));
   },
-  async storeWords(field) {
-    clearTimeout(field.timer);
-    delete field.dataset.dirty;
-    const { picture } = field.closest('tr').dataset;
-    const problem = field.closest('td').querySelector('.problem') ?? field.closest('tr').querySelector('.problem');
-    try {
-      await send('PUT', `/pictures/${picture}/words`, { [field.dataset.field]: field.value });
-      problem.textContent = '';
-      this.storedSays = 'stored';
-    } catch (failed) {
-      field.dataset.dirty = 'yes'; // what was typed stays, and is sent again
-      problem.textContent = failed.problem ?? 'Not stored: Keen Reel was not reached. It is tried again.';
-      if (!failed.problem) field.timer = setTimeout(() => this.storeWords(field), 3000);
-    }
+  storeWords(field) {
+    keeping.put(this.keyOf(field), field.value, 0);
   },
   column(field) {
     return [...this.$refs.words.querySelectorAll(`textarea[data-field="${field.dataset.field}"]`)];
@@ -114,7 +140,10 @@ export const words = () => ({
     if (!event.target.closest('[data-take]')) return;
     const answer = await sendText('/pictures/words.csv', this.csvText);
     this.$refs.csv.close();
-    notice(answer.ok ? `${(await answer.json()).changed} pictures say something else now.` : 'Nothing was changed.');
+    const { changed, before, after } = answer.ok ? await answer.json() : {};
+    notice(answer.ok ? `${changed} pictures say something else now.` : 'Nothing was changed.');
+    const puts = (all) => all.map(({ id, ...said }) => ['PUT', `/pictures/${id}/words`, said]);
+    if (changed) steps.did('words from a table', puts(before), puts(after));
     this.$refs.words.replaceChildren();
     await this.refresh();
   },

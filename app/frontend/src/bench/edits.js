@@ -1,6 +1,7 @@
 // Every edit goes through here, one after the other, and is tried again under its own id until it is stored.
 import { Problem, notice, send, windowName } from '../http.js';
-import { Unstored } from './unstored.js';
+import { leaving, offer } from '../leaving.js';
+import { Unstored } from '../unstored.js';
 
 const PATIENCE = 300; // ms that storing waits for what is being previewed
 
@@ -19,19 +20,7 @@ export class Edits {
     this.unstored = 0;
     this.away = ''; // why nothing is stored at present, such as "Keen Reel is not reached"
     this.kept = new Unstored(reel);
-    addEventListener('beforeunload', (event) => {
-      this.flush();
-      if (this.unstored) event.preventDefault();
-    });
-    addEventListener('click', (event) => this.#leave(event));
-  }
-
-  /** Before the page is left: what is being typed is asked for, as if its field were left. */
-  flush() {
-    const field = document.activeElement;
-    if (!field?.matches('input, textarea, select')) return;
-    field.blur();
-    setTimeout(() => field.focus()); // for those who stay
+    leaving({ unstored: () => this.unstored, settled: () => this.settled(), away: () => Boolean(this.away) });
   }
 
   /** Keeps in the browser what is being typed and is not asked for yet. */
@@ -39,37 +28,13 @@ export class Edits {
     this.kept.keep(id, { what: 'edits', more: what });
   }
 
-  /** A link that leads elsewhere is followed when everything is stored, unless nothing can be stored at present. */
-  async #leave(event) {
-    const link = event.target.closest?.('a[href]');
-    if (event.defaultPrevented || event.button || event.ctrlKey || event.metaKey || event.shiftKey || !link || link.target || link.download) return;
-    this.flush();
-    if (!this.unstored || this.away || link.getAttribute('href').startsWith('#')) return;
-    event.preventDefault();
-    await this.settled();
-    location.assign(link.href);
-  }
-
   /** Offers what an earlier page could not store. */
   async offer() {
     const left = await this.kept.left();
-    if (!left.length) return;
-    const dialog = document.getElementById('unstored');
-    dialog.querySelector('[data-count]').textContent = left.length === 1 ? 'A change was' : `${left.length} changes were`;
-    dialog.querySelector('ul').replaceChildren(
-      ...left.map(({ at, more }) => {
-        const line = document.createElement('li');
-        const edit = more.edit ?? {};
-        const words = edit.text ?? edit.name ?? edit.value ?? '';
-        line.textContent = `${new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })} ${edit.field ?? edit.option ?? edit.kind ?? 'a step'}${words === '' ? '' : `: ${words}`}`;
-        return line;
-      }),
-    );
-    left.forEach(({ id, at, ...what }) => this.kept.keep(id, { at, ...what })); // closing the window now keeps them
-    dialog.showModal();
-    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    if (dialog.returnValue === 'forget') left.forEach(({ id }) => this.kept.drop(id));
-    else left.forEach(({ id, what, more }) => this.#ask(what, more, notice, id));
+    left.forEach(({ id, ...what }) => this.kept.keep(id, what)); // closing the window now keeps them
+    const says = ({ edit = {} }) => `${edit.field ?? edit.option ?? edit.kind ?? 'a step'}: ${edit.text ?? edit.name ?? edit.value ?? edit.day ?? 'changed'}`;
+    const wanted = left.length && (await offer(left.map(({ at, more }) => ({ at, says: says(more) }))));
+    left.forEach(({ id, what, more }) => (wanted ? this.#ask(what, more, notice, id) : this.kept.drop(id)));
   }
 
   /** Settles when everything that was asked for is stored. */

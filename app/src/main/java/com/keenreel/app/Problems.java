@@ -2,14 +2,13 @@ package com.keenreel.app;
 
 import com.keenreel.app.store.Conflict;
 import com.keenreel.app.store.NotThere;
+import com.keenreel.app.store.Trouble;
+import com.keenreel.app.store.Unreadable;
 import com.keenreel.core.edit.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.UncheckedIOException;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -46,34 +45,27 @@ class Problems {
 
     @ExceptionHandler
     Object gone(NotThere gone, HttpServletRequest request) {
-        String sentence = String.valueOf(gone.getMessage());
+        return said(HttpStatus.NOT_FOUND, String.valueOf(gone.getMessage()), request);
+    }
+
+    @ExceptionHandler
+    Object unreadable(Unreadable unreadable, HttpServletRequest request) {
+        return said(HttpStatus.UNPROCESSABLE_CONTENT, "This reel cannot be read. " + unreadable.getMessage(), request);
+    }
+
+    private static Object said(HttpStatus status, String sentence, HttpServletRequest request) {
         String accept = String.valueOf(request.getHeader("Accept"));
         if (accept.contains("text/html")) {
-            return new ModelAndView("error", Map.of("sentence", sentence), HttpStatus.NOT_FOUND);
+            return new ModelAndView("error", Map.of("sentence", sentence), status);
         }
-        return ResponseEntity.status(HttpStatus.NOT_FOUND).body(Map.of("problem", sentence));
+        return ResponseEntity.status(status).body(Map.of("problem", sentence));
     }
 
+    /** What the database or the disk refused, whatever it was thrown as. */
     @ExceptionHandler
-    ResponseEntity<Map<String, String>> notKept(UncheckedIOException failed) {
-        return diskRefused(failed, failed.getCause().getMessage());
-    }
-
-    @ExceptionHandler
-    ResponseEntity<Map<String, String>> notStored(DataAccessException failed) {
-        String why = String.valueOf(failed.getMessage());
-        if (why.contains("SQLITE_FULL") || why.contains("SQLITE_IOERR")) {
-            return diskRefused(failed, "the database has no room");
-        }
-        throw failed;
-    }
-
-    private static ResponseEntity<Map<String, String>> diskRefused(RuntimeException failed, @Nullable String why) {
-        LOG.warn("The disk refused", failed);
-        return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
-                .body(Map.of(
-                        "problem",
-                        "The disk is full or cannot be written to (" + why + "). This was not kept; everything that was"
-                                + " here before still is. Make room, then try again."));
+    ResponseEntity<Map<String, String>> notStored(RuntimeException failed) {
+        Trouble trouble = Trouble.of(failed).orElseThrow(() -> failed);
+        LOG.warn("{}", trouble, failed);
+        return ResponseEntity.status(trouble.status()).body(Map.of("problem", trouble.sentence()));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
  * what somebody typed while it was away is stored once it is back.
  */
 class ApplicationKilledTest {
+
     private final OwnApplication application = new OwnApplication();
 
     @AfterEach
@@ -89,5 +91,48 @@ class ApplicationKilledTest {
             assertThat(page.locator("#stored-line .figure"))
                     .hasText("4"); // made, a title, another title, a text: each once
         }
+    }
+
+    @Test
+    void aFullDatabaseIsSaidAndNothingIsLost() throws Exception {
+        String pages = "--spring.datasource.hikari.data-source-properties.max_page_count=";
+        application.start(pages + 120);
+        String reel = application.reel("Full", "banner-glaze-bench.jpg");
+        try (Editor editor = new Editor()) {
+            Page page = editor.open(application.origin() + "/reels/" + reel);
+            page.locator(".reel-name").fill("Named before the disk was full");
+            page.locator(".reel-name").press("Enter");
+            assertThat(page.locator("[data-stored]")).hasText("stored");
+            fill("A long title ".repeat(14));
+            fill("Short");
+            String name = "";
+            for (int i = 0;
+                    i < 100 && !page.locator("[data-stored]").textContent().contains("507");
+                    i++) {
+                name = "Named while it was full, " + i;
+                page.locator(".reel-name").fill(name);
+                page.locator(".reel-name").press("Enter");
+                assertThat(page.locator("[data-stored]")).hasText(Pattern.compile("stored|.*507.*"));
+            }
+            assertThat(page.locator("[data-stored]")).containsText("cannot store at present (507)");
+            application.kill();
+            application.start(pages + 1000);
+            assertThat(page.locator("[data-stored]")).hasText("stored");
+            page.reload();
+            assertThat(page.locator(".reel-name")).hasValue(name);
+        }
+    }
+
+    /** Makes practice pages until one does not fit. */
+    private void fill(String title) {
+        String refused = "";
+        for (int i = 0; i < 1000 && refused.isEmpty(); i++) {
+            try {
+                application.ask("POST", "/practice", "{'title':'" + title + "'}");
+            } catch (Exception | AssertionError full) {
+                refused = full.getMessage();
+            }
+        }
+        assertThat(refused).contains("The disk is full");
     }
 }

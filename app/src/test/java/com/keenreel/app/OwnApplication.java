@@ -26,17 +26,20 @@ final class OwnApplication implements AutoCloseable {
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
 
-    void start() throws Exception {
-        process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-XX:+UseSerialGC",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        KeenReel.class.getName(),
-                        "--keen-reel.data=" + folder.resolve("data"),
-                        "--keen-reel.port=" + port,
-                        "--keen-reel.site-port=" + sitePort)
+    /** Starts it, with more arguments than those that every one has. */
+    void start(String... more) throws Exception {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-cp",
+                System.getProperty("java.class.path"),
+                KeenReel.class.getName(),
+                "--keen-reel.data=" + folder.resolve("data"),
+                "--keen-reel.port=" + port,
+                "--keen-reel.site-port=" + sitePort));
+        command.addAll(List.of(more));
+        process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("log").toFile())
                 .start();

@@ -171,7 +171,7 @@ class PicturesOverHttpTest {
         byte[] refused = png;
         try {
             assertThatThrownBy(() -> bring("no-room.png", refused))
-                    .hasMessageContaining("507")
+                    .hasMessageContaining("cannot be written to")
                     .hasMessageContaining("This was not kept");
             assertThat(editor.send("POST", "/pictures/states", "[]").size()).isZero();
         } finally {

@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 /** Typing without a pause on a bench whose application is slow, away, or answers with errors. */
 class TypingTest {
     /** Lets answers be late, missing or errors, as window.late and window.answering say. */
-    private static final String CONNECTION = """
+    static final String CONNECTION = """
             const own = window.fetch;
             window.late = 0;
             window.fetch = async (address, options) => {
@@ -197,7 +197,7 @@ class TypingTest {
         page.locator(".sheet [data-say=text]").pressSequentially("Half a sen");
         page.reload();
         assertThat(warned).containsExactly("beforeunload");
-        Locator offer = page.locator("#unstored");
+        Locator offer = page.locator("dialog.unstored");
         assertThat(offer.locator("h2")).hasText("2 changes were not stored when this page was left");
         assertThat(offer.locator("li").first()).containsText("title: Typed on a train");
         assertThat(offer.locator("li").last()).containsText("text: Half a sen");
@@ -208,7 +208,7 @@ class TypingTest {
         assertThat(said.path("text").asString()).isEqualTo("Half a sen");
         page.reload();
         stored(page);
-        assertThat(offer).isHidden();
+        assertThat(offer).hasCount(0);
         page.locator(".card").first().click();
         page.locator(".sheet [data-say=title]").fill("Typed and left at once");
         page.locator("a[href='/pictures']").first().click();

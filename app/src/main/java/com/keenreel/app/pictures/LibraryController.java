@@ -129,21 +129,49 @@ class LibraryController {
         return "pick";
     }
 
-    /** Makes a set: {@code {name, pictures: [id]}}. */
+    /** Makes a set: {@code {id, name, pictures: [id]}}; the same id again changes nothing. Without one it gets one. */
     @PostMapping("/pictures/sets")
     @ResponseBody
     Map<String, String> makeSet(@RequestBody JsonNode request) {
-        SetId id = sets.make(request.path("name").asString(""));
+        String wanted = request.path("id").asString("");
+        SetId id = sets.make(
+                wanted.isEmpty() ? sets.freshId() : new SetId(wanted),
+                request.path("name").asString(""));
         sets.add(id, ids(request));
         return Map.of("id", id.value());
     }
 
-    /** {@code {name}}, {@code {add: [id]}}, {@code {takeOut: [id]}}, {@code {move: [id], before: id}} or {@code {sort: order}}. */
+    /**
+     * What a change of a set makes of it.
+     *
+     * @param before what would bring it back, as a change
+     * @param after what would do it again, as a change
+     */
+    record SetChanged(String id, SetSaid before, SetSaid after) {}
+
+    /** What a set is called and has. */
+    record SetSaid(String name, List<String> order) {
+        static SetSaid of(SetStore.Contents contents) {
+            return new SetSaid(
+                    contents.name(),
+                    contents.order().stream().map(PictureId::value).toList());
+        }
+    }
+
+    /**
+     * {@code {name}}, {@code {add: [id]}}, {@code {takeOut: [id]}}, {@code {move: [id], before: id}}, {@code {sort: order}}
+     * or {@code {name, order: [id]}}.
+     */
     @PutMapping("/pictures/sets/{set}")
     @ResponseBody
-    Map<String, String> changeSet(@PathVariable String set, @RequestBody JsonNode request) {
+    SetChanged changeSet(@PathVariable String set, @RequestBody JsonNode request) {
         SetId id = new SetId(set);
-        if (request.has("name")) {
+        SetStore.Contents former = sets.contents(id);
+        if (request.has("order")) {
+            sets.contain(
+                    id,
+                    new SetStore.Contents(request.path("name").asString(former.name()), ids(request.path("order"))));
+        } else if (request.has("name")) {
             sets.rename(id, request.path("name").asString(""));
         } else if (request.has("add")) {
             sets.add(id, ids(request.path("add")));
@@ -158,14 +186,16 @@ class LibraryController {
             sets.sort(id, SetOrder.read(request.path("sort").asString()));
         }
         byItself.look();
-        return Map.of("id", set);
+        return new SetChanged(set, SetSaid.of(former), SetSaid.of(sets.contents(id)));
     }
 
     @DeleteMapping("/pictures/sets/{set}")
     @ResponseBody
-    Map<String, String> removeSet(@PathVariable String set) {
-        sets.remove(new SetId(set));
-        return Map.of("id", set);
+    SetChanged removeSet(@PathVariable String set) {
+        SetId id = new SetId(set);
+        SetStore.Contents before = sets.contents(id);
+        sets.remove(id);
+        return new SetChanged(set, SetSaid.of(before), SetSaid.of(before));
     }
 
     /** What would happen to reels if those went into the bin: {@code {pictures: [id]}}. */

@@ -124,11 +124,35 @@ class WordsController {
     /** Changes it. */
     @PostMapping("/pictures/words.csv")
     @ResponseBody
-    Map<String, Integer> take(@RequestBody String csv) {
+    Taken take(@RequestBody String csv) {
         WordsCsv.Changes changes = changes(csv);
-        pictures.say(changes.changed().stream().map(WordsCsv.Change::saying).toList());
+        List<Words> before = changes.changed().stream()
+                .map(WordsCsv.Change::picture)
+                .map(was -> new Words(was.id(), was.title(), was.caption(), was.alt(), was.credit(), was.link()))
+                .toList();
+        List<Saying> after =
+                changes.changed().stream().map(WordsCsv.Change::saying).toList();
+        pictures.say(after);
         byItself.look();
-        return Map.of("changed", changes.changed().size());
+        return new Taken(after.size(), before, after.stream().map(Words::of).toList());
+    }
+
+    /**
+     * What a CSV has changed.
+     *
+     * @param changed how many pictures say something else
+     * @param before what they said
+     * @param after what they say
+     */
+    record Taken(int changed, List<Words> before, List<Words> after) {}
+
+    /** What a picture says, as it can be said again. */
+    record Words(String id, String title, String caption, String alt, String credit, String link) {
+        static Words of(Saying saying) {
+            PictureWords words = saying.words();
+            return new Words(
+                    saying.id().value(), words.title(), words.caption(), words.alt(), saying.credit(), words.link());
+        }
     }
 
     private WordsCsv.Changes changes(String csv) {

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -54,19 +55,34 @@ final class WordsCsv {
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
             csv.printRecord(COLUMNS);
             for (StoredPicture picture : pictures) {
-                csv.printRecord(
-                        picture.id().value(),
-                        picture.name(),
-                        picture.words().title(),
-                        picture.words().caption(),
-                        picture.words().alt(),
-                        picture.credit(),
-                        picture.words().link());
+                csv.printRecord(Stream.of(
+                                picture.id().value(),
+                                picture.name(),
+                                picture.words().title(),
+                                picture.words().caption(),
+                                picture.words().alt(),
+                                picture.credit(),
+                                picture.words().link())
+                        .map(WordsCsv::text));
             }
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }
         return out.toString();
+    }
+
+    /** A cell that no program for tables takes for a formula: what would begin one stands behind an apostrophe. */
+    private static String text(String cell) {
+        return !cell.isEmpty() && "=+-@\t\r'".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+    }
+
+    /** What such a cell says. */
+    private static String said(String cell) {
+        return cell.length() > 1
+                        && cell.charAt(0) == '\''
+                        && text(cell.substring(1)).equals(cell)
+                ? cell.substring(1)
+                : cell;
     }
 
     /**
@@ -130,8 +146,8 @@ final class WordsCsv {
         }
 
         private StoredPicture picture(CSVRecord line) {
-            String id = line.isSet("id") ? line.get("id") : "";
-            String file = line.isSet("file") ? line.get("file") : "";
+            String id = line.isSet("id") ? said(line.get("id")) : "";
+            String file = line.isSet("file") ? said(line.get("file")) : "";
             if (byId.containsKey(id)) {
                 return byId.get(id);
             }
@@ -156,7 +172,7 @@ final class WordsCsv {
             Map<String, String> after = new LinkedHashMap<>(before);
             List<Differs> what = new ArrayList<>();
             before.forEach((field, said) -> {
-                String now = line.isSet(field) ? line.get(field) : said;
+                String now = line.isSet(field) ? said(line.get(field)) : said;
                 after.put(field, now);
                 if (!now.equals(said)) {
                     what.add(new Differs(field.equals("alt") ? "alt text" : field, said, now));

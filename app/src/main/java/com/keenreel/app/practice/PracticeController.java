@@ -16,6 +16,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseBody;
@@ -43,6 +44,13 @@ class PracticeController {
         model.addAttribute("open", open);
         model.addAttribute("site", settings.siteOrigin());
         return "practice";
+    }
+
+    /** Makes a page: {@code {title}}; its address is written in Latin letters, with a number where it is taken. */
+    @PostMapping("/practice")
+    @ResponseBody
+    Map<String, String> make(@RequestBody JsonNode page) {
+        return Map.of("slug", pages.make(page.path("title").asString("").strip()));
     }
 
     /** Keeps a page, new or changed: {@code {title, blocks: [{kind, column, content}]}}. */

@@ -10,6 +10,7 @@ import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.app.store.Unreadable;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Arrangement;
 import com.keenreel.core.reel.Carries;
@@ -74,7 +75,7 @@ class ReelsController {
         this.publicAddress = publicAddress;
     }
 
-    /** A row of the list. State is "draft", "live", "changed" or "down". */
+    /** A row of the list. State is "draft", "live", "changed", "down", or "closed" where it cannot be read. */
     record Row(
             String id,
             String name,
@@ -83,7 +84,16 @@ class ReelsController {
             String stateSays,
             String revision,
             String address,
-            String strip) {}
+            String strip) {
+        static Row of(ReelStore.Closed closed) {
+            return new Row(closed.id(), closed.name(), closed.why(), "closed", "Cannot be read", "", "", "");
+        }
+
+        /** Whether it can be opened. */
+        public boolean opens() {
+            return !state.equals("closed");
+        }
+    }
 
     /** A starter as it is offered. */
     record Offer(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {}
@@ -102,11 +112,13 @@ class ReelsController {
     @GetMapping({"/reels", "/reels/new"})
     String list(ReelWish wish, Model model) {
         boolean bin = wish.bin().equals("yes");
-        List<StoredReel> all = bin ? reels.binned() : reels.all();
+        ReelStore.Listed listed = reels.listed(bin);
+        List<Row> rows = new ArrayList<>(listed.reels().stream().map(this::row).toList());
+        listed.closed().forEach(closed -> rows.add(Row.of(closed)));
         model.addAttribute("wish", wish);
-        model.addAttribute("all", all.size());
-        model.addAttribute("binned", bin ? all.size() : reels.binned().size());
-        model.addAttribute("reels", wish.of(all.stream().map(this::row).toList()));
+        model.addAttribute("all", rows.size());
+        model.addAttribute("binned", reels.binned());
+        model.addAttribute("reels", wish.of(rows));
         model.addAttribute("sets", sets.all());
         model.addAttribute("pictureCount", library.counts().pictures());
         model.addAttribute(
@@ -124,6 +136,14 @@ class ReelsController {
     }
 
     private Row row(StoredReel reel) {
+        try {
+            return readable(reel);
+        } catch (Unreadable unreadable) { // what is live of it
+            return Row.of(new ReelStore.Closed(reel.id(), reel.reel().name(), String.valueOf(unreadable.getMessage())));
+        }
+    }
+
+    private Row readable(StoredReel reel) {
         String state = "draft";
         String says = "Draft";
         String revision = "revision " + reel.revision();

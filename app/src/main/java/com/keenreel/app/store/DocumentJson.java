@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -38,7 +39,7 @@ public final class DocumentJson {
     /** Writes a document. */
     public static String write(Reel reel) {
         ObjectNode document = MAPPER.createObjectNode();
-        document.put("format", 1);
+        document.put("format", DocumentFormat.NOW.newest());
         document.put("name", reel.name());
         document.put("slot", reel.slot().write());
         ObjectNode choices = document.putObject("choices");
@@ -57,9 +58,20 @@ public final class DocumentJson {
         return document.toString();
     }
 
-    /** Reads a document. */
+    /**
+     * Reads a document of any format up to the newest.
+     *
+     * @throws Unreadable when it cannot be read, with the reason in words
+     */
     public static Reel read(String json) {
-        JsonNode document = MAPPER.readTree(json);
+        try {
+            return read(DocumentFormat.NOW.brought(MAPPER.readTree(json)));
+        } catch (JacksonException | IllegalArgumentException damaged) {
+            throw new Unreadable("Its document is damaged: " + damaged.getMessage(), damaged);
+        }
+    }
+
+    private static Reel read(ObjectNode document) {
         Choices choices = Choices.USUAL;
         for (var entry : document.path("choices").properties()) {
             choices = choices(choices, Options.of(entry.getKey()), entry.getValue());

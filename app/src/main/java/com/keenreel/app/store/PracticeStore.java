@@ -36,6 +36,21 @@ public class PracticeStore {
         return all().stream().filter(page -> page.slug().equals(slug)).findFirst();
     }
 
+    /**
+     * Makes a page without anything on it.
+     *
+     * @return its slug, which no page had
+     */
+    public String make(String title) {
+        return sql.transactionResult(inside -> {
+            DSLContext tx = DSL.using(inside);
+            String slug =
+                    Slugs.free(title, "page", taken -> tx.fetchExists(PRACTICE_PAGE, PRACTICE_PAGE.SLUG.eq(taken)));
+            new PracticeStore(tx).put(new PracticePage(slug, title, List.of()));
+            return slug;
+        });
+    }
+
     /** Keeps a page as it is given, whether new or changed. */
     public void put(PracticePage page) {
         ArrayNode blocks = DocumentJson.MAPPER.createArrayNode();

@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
@@ -11,19 +12,18 @@ import com.keenreel.core.reel.Member;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
-import java.text.Normalizer;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.ResultQuery;
 import org.jooq.SelectConditionStep;
 import org.jooq.SelectJoinStep;
-import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -47,7 +47,7 @@ public class ReelStore {
             tx.insertInto(REEL)
                     .set(REEL.FOLLOWS, follows == null ? null : follows.set().value())
                     .set(REEL.ID, id)
-                    .set(REEL.SLUG, freeSlug(tx, reel.name()))
+                    .set(REEL.SLUG, Slugs.free(reel.name(), "reel", slug -> tx.fetchExists(REEL, REEL.SLUG.eq(slug))))
                     .set(REEL.NAME, reel.name())
                     .set(REEL.HEAD, 1L)
                     .set(REEL.MADE_AT, now)
@@ -56,20 +56,6 @@ public class ReelStore {
             append(tx, id, 1, new ReelStore(tx).known(reel), "{}", "{}", "made", null, editor, Ids.fresh(), now);
         });
         return find(id);
-    }
-
-    private static String freeSlug(DSLContext tx, String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        String wanted = plain.isEmpty() ? "reel" : plain.substring(0, Math.min(60, plain.length()));
-        String slug = wanted;
-        for (int n = 2; tx.fetchExists(REEL, REEL.SLUG.eq(slug)); n++) {
-            slug = wanted + "-" + n;
-        }
-        return slug;
     }
 
     /**
@@ -86,18 +72,49 @@ public class ReelStore {
         return one(reels().where(REEL.SLUG.eq(slug)));
     }
 
-    /** All reels, changed last first, without those in the bin. */
-    public List<StoredReel> all() {
-        return reels().where(REEL.BINNED_AT.isNull())
-                .orderBy(REVISION.MADE_AT.desc(), REEL.ID)
-                .fetch(this::stored);
+    /**
+     * A reel whose document cannot be read.
+     *
+     * @param why as a sentence
+     */
+    public record Closed(String id, String name, String why) {}
+
+    /**
+     * Reels as they are listed.
+     *
+     * @param closed those that cannot be read, which take nothing else down
+     */
+    public record Listed(List<StoredReel> reels, List<Closed> closed) {}
+
+    /** All reels, changed last first, without those in the bin; or those in the bin, binned last first. */
+    public Listed listed(boolean binned) {
+        return listed(
+                binned
+                        ? reels().where(REEL.BINNED_AT.isNotNull()).orderBy(REEL.BINNED_AT.desc(), REEL.ID)
+                        : reels().where(REEL.BINNED_AT.isNull()).orderBy(REVISION.MADE_AT.desc(), REEL.ID));
     }
 
-    /** The reels in the bin, binned last first. */
-    public List<StoredReel> binned() {
-        return reels().where(REEL.BINNED_AT.isNotNull())
-                .orderBy(REEL.BINNED_AT.desc(), REEL.ID)
-                .fetch(this::stored);
+    private Listed listed(ResultQuery<? extends Record> rows) {
+        List<StoredReel> readable = new ArrayList<>();
+        List<Closed> closed = new ArrayList<>();
+        for (Record row : rows.fetch()) {
+            try {
+                readable.add(stored(row));
+            } catch (Unreadable unreadable) {
+                closed.add(new Closed(row.get(REEL.ID), row.get(REEL.NAME), String.valueOf(unreadable.getMessage())));
+            }
+        }
+        return new Listed(readable, closed);
+    }
+
+    /** How many reels are in the bin. */
+    public int binned() {
+        return sql.fetchCount(REEL, REEL.BINNED_AT.isNotNull());
+    }
+
+    /** All reels that can be read, changed last first, without those in the bin. */
+    public List<StoredReel> all() {
+        return listed(false).reels();
     }
 
     /** Puts a reel into the bin, or takes it out; what is live is another matter. */
@@ -112,6 +129,7 @@ public class ReelStore {
         return sql.select(
                         REEL.ID,
                         REEL.SLUG,
+                        REEL.NAME,
                         REEL.HEAD,
                         REEL.LIVE,
                         REEL.CHANGED_AT,
@@ -180,16 +198,17 @@ public class ReelStore {
 
     /** The reels that follow that set. */
     public List<StoredReel> followersOf(SetId set) {
-        return reels().where(REEL.FOLLOWS.eq(set.value())).orderBy(REEL.ID).fetch(this::stored);
+        return listed(reels().where(REEL.FOLLOWS.eq(set.value())).orderBy(REEL.ID))
+                .reels();
     }
 
     /** The reels that show that picture. */
     public List<StoredReel> showing(PictureId picture) {
-        return reels().where(REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
-                        .from(REEL_PICTURE)
-                        .where(REEL_PICTURE.PICTURE_ID.eq(picture.value()))))
-                .orderBy(REEL.NAME)
-                .fetch(this::stored);
+        return listed(reels().where(REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
+                                .from(REEL_PICTURE)
+                                .where(REEL_PICTURE.PICTURE_ID.eq(picture.value()))))
+                        .orderBy(REEL.NAME))
+                .reels();
     }
 
     /**
@@ -254,15 +273,15 @@ public class ReelStore {
 
     private static void shows(DSLContext tx, String id, Reel reel) {
         tx.deleteFrom(REEL_PICTURE).where(REEL_PICTURE.REEL_ID.eq(id)).execute();
-        for (var picture : reel.pictures()) {
-            try {
-                tx.insertInto(REEL_PICTURE)
-                        .set(REEL_PICTURE.REEL_ID, id)
-                        .set(REEL_PICTURE.PICTURE_ID, picture.value())
-                        .execute();
-            } catch (DataAccessException unknown) {
-                throw new Refusal("That picture is not in the library.");
-            }
+        List<String> pictures = reel.pictures().stream().map(PictureId::value).toList();
+        if (tx.fetchCount(PICTURE, PICTURE.ID.in(pictures)) < pictures.size()) {
+            throw new Refusal("That picture is not in the library.");
+        }
+        for (String picture : pictures) {
+            tx.insertInto(REEL_PICTURE)
+                    .set(REEL_PICTURE.REEL_ID, id)
+                    .set(REEL_PICTURE.PICTURE_ID, picture)
+                    .execute();
         }
     }
 }

@@ -13,6 +13,7 @@ import com.keenreel.core.reel.SetOrder;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,18 +43,60 @@ public class SetStore {
     public record Stored(SetId id, String name, int pictures, int followers, List<PictureId> first) {}
 
     /**
-     * Makes a set.
+     * What a set is called and has.
+     *
+     * @param order its pictures as they are laid out, those in the bin too
+     */
+    public record Contents(String name, List<PictureId> order) {}
+
+    /** An id that no set has. */
+    public SetId freshId() {
+        return new SetId(Ids.fresh());
+    }
+
+    /**
+     * Makes a set, unless there is one of that id.
      *
      * @throws Refusal when it has no name
      */
-    public SetId make(String name) {
-        SetId id = new SetId(Ids.fresh());
+    public SetId make(SetId id, String name) {
         sql.insertInto(PICTURE_SET)
                 .set(PICTURE_SET.ID, id.value())
                 .set(PICTURE_SET.NAME, named(name))
                 .set(PICTURE_SET.MADE_AT, System.currentTimeMillis())
+                .onConflictDoNothing()
                 .execute();
         return id;
+    }
+
+    /**
+     * What a set is called and has at present.
+     *
+     * @throws NotThere when there is no such set
+     */
+    public Contents contents(SetId id) {
+        String name = sql.select(PICTURE_SET.NAME)
+                .from(PICTURE_SET)
+                .where(PICTURE_SET.ID.eq(id.value()))
+                .fetchOptional(PICTURE_SET.NAME)
+                .orElseThrow(() -> new NotThere("There is no such set."));
+        return new Contents(name, order(sql, id));
+    }
+
+    /** Makes a set what it was once; pictures that are no longer there are left out. */
+    public void contain(SetId id, Contents contents) {
+        rename(id, contents.name());
+        Set<PictureId> there = new HashSet<>(sql.select(PICTURE.ID)
+                .from(PICTURE)
+                .where(PICTURE.ID.in(
+                        contents.order().stream().map(PictureId::value).toList()))
+                .fetch(row -> new PictureId(row.value1())));
+        change(
+                id,
+                now -> contents.order().stream()
+                        .filter(there::contains)
+                        .distinct()
+                        .toList());
     }
 
     private static String named(String name) {
@@ -143,12 +186,7 @@ public class SetStore {
             if (!tx.fetchExists(PICTURE_SET, PICTURE_SET.ID.eq(id.value()))) {
                 throw new NotThere("There is no such set.");
             }
-            List<PictureId> order = tx.select(MEMBER.PICTURE_ID)
-                    .from(MEMBER)
-                    .where(MEMBER.SET_ID.eq(id.value()))
-                    .orderBy(MEMBER.POSITION)
-                    .fetch(row -> new PictureId(row.value1()));
-            List<PictureId> changed = change.of(order);
+            List<PictureId> changed = change.of(order(tx, id));
             tx.deleteFrom(MEMBER).where(MEMBER.SET_ID.eq(id.value())).execute();
             var insert = tx.insertInto(MEMBER, MEMBER.SET_ID, MEMBER.PICTURE_ID, MEMBER.POSITION);
             for (int i = 0; i < changed.size(); i++) {
@@ -159,6 +197,14 @@ public class SetStore {
             }
             ReelStore.followersSee(tx, id);
         });
+    }
+
+    private static List<PictureId> order(DSLContext tx, SetId id) {
+        return tx.select(MEMBER.PICTURE_ID)
+                .from(MEMBER)
+                .where(MEMBER.SET_ID.eq(id.value()))
+                .orderBy(MEMBER.POSITION)
+                .fetch(row -> new PictureId(row.value1()));
     }
 
     /** The pictures of a set that are not in the bin, as they are laid out. */

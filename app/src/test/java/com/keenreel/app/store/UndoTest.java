@@ -55,7 +55,7 @@ class UndoTest {
         edits = new EditStore(sql);
         pictures = IntStream.range(0, 6).mapToObj(this::picture).toList();
         SetStore sets = new SetStore(sql);
-        set = sets.make("Followed");
+        set = sets.make(sets.freshId(), "Followed");
         sets.add(set, pictures.subList(0, 4));
     }
 

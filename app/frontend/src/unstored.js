@@ -1,13 +1,14 @@
 // What is not acknowledged yet, kept in the browser: after a crash or a reload it is offered again, under its own ids, so that
 // what was stored after all is not done twice.
-import { windowName } from '../http.js';
+import { windowName } from './http.js';
 
 export class Unstored {
   #mine;
   #place;
 
-  constructor(reel) {
-    this.#place = `unstored ${reel} `;
+  /** @param of what it belongs to, such as a reel */
+  constructor(of) {
+    this.#place = `unstored ${of} `;
     this.#mine = windowName();
     navigator.locks?.request(this.#place + this.#mine, () => new Promise(() => {})); // says that this window is there
   }
