@@ -1,12 +1,14 @@
 package com.keenreel.app;
 
+import com.keenreel.app.backup.Command;
+import com.keenreel.app.store.InUse;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.event.ContextClosedEvent;
 
 /** Starts the application. */
 @SpringBootApplication
@@ -14,9 +16,13 @@ import org.springframework.context.ConfigurableApplicationContext;
 public class KeenReel {
     /**
      * Starts with {@code --keen-reel.data}, {@code --keen-reel.port}, {@code --keen-reel.site-port}, {@code
-     * --keen-reel.public-port} and {@code --keen-reel.public-address}.
+     * --keen-reel.public-port} and {@code --keen-reel.public-address}; or does {@code backup FILE FOLDER} or {@code
+     * restore FILE FOLDER} with a data folder, and ends.
      */
     public static void main(String[] args) {
+        if (args.length == 3 && (args[0].equals("backup") || args[0].equals("restore"))) {
+            System.exit(Command.run(args[0], Path.of(args[1]), Path.of(args[2])));
+        }
         start(args);
     }
 
@@ -25,8 +31,12 @@ public class KeenReel {
         SpringApplication application = new SpringApplication(KeenReel.class);
         application.addInitializers(context -> {
             Path data = Path.of(context.getEnvironment().getRequiredProperty("keen-reel.data"));
+            String origin = "http://localhost:" + context.getEnvironment().getProperty("keen-reel.port");
             try {
-                Files.createDirectories(data); // SQLite makes no folder
+                InUse ours = InUse.take(data, origin)
+                        .orElseThrow(() -> new IllegalStateException("Another Keen Reel has the data folder " + data
+                                + ". Stop it first, or choose another folder with --data."));
+                context.addApplicationListener((ContextClosedEvent closed) -> ours.letGo());
             } catch (IOException refused) {
                 throw new IllegalStateException(
                         "The data folder " + data + " cannot be made: " + refused.getMessage(), refused);

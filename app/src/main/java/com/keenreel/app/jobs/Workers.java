@@ -93,7 +93,12 @@ public class Workers implements SmartLifecycle {
 
     @Override
     public void start() {
-        jobs.giveBackAll();
+        jobs.giveBackAll(ATTEMPTS)
+                .forEach(job -> fail(
+                        job,
+                        "Keen Reel was ended " + job.attempt()
+                                + " times while it worked on this picture. It is left alone"
+                                + " now; replace its file to try another one."));
         running = true;
         for (int i = 0; i < COUNT; i++) {
             Thread thread = new Thread(this::work, "worker-" + (i + 1));

@@ -229,12 +229,13 @@ public class Publishing {
     }
 
     private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {
+        long since = publications.lastChange(stored.id());
         Shelf before = shelf.get();
         prints.ask(reel, before, before.facts(type), JobStore.SOON);
         workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
         Published publication = edition(stored, reel, shelf.get()).published(); // what was seen in them is known now
         PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
-        publications.goLive(publication);
+        publications.goLive(publication, since);
         return publication;
     }
 

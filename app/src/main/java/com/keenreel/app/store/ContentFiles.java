@@ -9,9 +9,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
@@ -38,11 +45,15 @@ public class ContentFiles {
     public String put(byte[] bytes) {
         String name = sha256(bytes);
         Path place = of(name);
-        if (Files.exists(place)) {
-            return name;
-        }
         try {
-            Files.createDirectories(place.getParent());
+            if (Files.exists(place)) {
+                Files.setLastModifiedTime(place, FileTime.from(Instant.now())); // somebody is about to speak of it
+                return name;
+            }
+            if (!Files.exists(place.getParent())) {
+                Files.createDirectories(place.getParent());
+                sync(folder);
+            }
             Path fresh = Files.createTempFile(place.getParent(), "fresh-", ".part");
             try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
                 ByteBuffer rest = ByteBuffer.wrap(bytes);
@@ -52,12 +63,51 @@ public class ContentFiles {
                 channel.force(true);
             }
             Files.move(fresh, place, StandardCopyOption.ATOMIC_MOVE);
-            try (FileChannel parent = FileChannel.open(place.getParent(), StandardOpenOption.READ)) {
-                parent.force(true);
-            }
+            sync(place.getParent());
             return name;
         } catch (IOException failed) {
             throw new UncheckedIOException("The file could not be kept: " + failed.getMessage(), failed);
+        }
+    }
+
+    /** Makes sure that what stands in a folder outlives a loss of power. */
+    private static void sync(Path folder) throws IOException {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        }
+    }
+
+    /**
+     * Takes away halves of files and files that nobody knows of.
+     *
+     * @param before what changed later stays
+     * @param known tells which of some names are known
+     * @return how many are gone
+     */
+    int tidy(Instant before, UnaryOperator<Set<String>> known) {
+        if (!Files.exists(folder)) {
+            return 0;
+        }
+        try (Stream<Path> all = Files.walk(folder, 2)) {
+            List<Path> old = all.filter(Files::isRegularFile)
+                    .filter(file -> file.toFile().lastModified() < before.toEpochMilli())
+                    .toList();
+            Set<String> wholes = old.stream()
+                    .map(file -> file.getFileName().toString())
+                    .filter(name -> name.matches("[0-9a-f]{64}"))
+                    .collect(Collectors.toSet());
+            wholes.removeAll(known.apply(wholes));
+            int gone = 0;
+            for (Path file : old) {
+                String name = file.getFileName().toString();
+                if (wholes.contains(name) || name.endsWith(".part")) {
+                    Files.delete(file);
+                    gone++;
+                }
+            }
+            return gone;
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
         }
     }
 

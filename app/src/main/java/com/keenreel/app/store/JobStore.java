@@ -143,9 +143,16 @@ public class JobStore {
         return sql.fetchCount(JOB, JOB.PROBLEM.isNull());
     }
 
-    /** Gives back work that a killed process had taken. */
-    public void giveBackAll() {
-        sql.update(JOB).setNull(JOB.TAKEN_AT).execute();
+    /** Gives back work that a killed process had taken; gives back that of it which ended a process that many times. */
+    public List<Job> giveBackAll(int often) {
+        return sql.transactionResult(inside -> {
+            DSLContext tx = DSL.using(inside);
+            List<Job> deadly = tx.selectFrom(JOB)
+                    .where(JOB.TAKEN_AT.isNotNull(), JOB.ATTEMPTS.ge((long) often))
+                    .fetch(JobStore::job);
+            tx.update(JOB).setNull(JOB.TAKEN_AT).execute();
+            return deadly;
+        });
     }
 
     /** Gives back work that could not be done this time. */

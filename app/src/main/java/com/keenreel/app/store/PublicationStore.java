@@ -7,6 +7,7 @@ import static com.keenreel.app.store.sql.Tables.PUBLICATION_STAGE;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 
+import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.PictureId;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -40,17 +41,55 @@ public class PublicationStore {
         return changes.get();
     }
 
+    /** The number of the last change of what is live of that reel; 0 when nothing ever was. */
+    public long lastChange(String reelId) {
+        return sql.select(DSL.coalesce(DSL.max(LIVE_CHANGE.ID), 0L))
+                .from(LIVE_CHANGE)
+                .where(LIVE_CHANGE.REEL_ID.eq(reelId))
+                .fetchSingle()
+                .value1();
+    }
+
     /**
      * Keeps a publication and makes it live, both or neither. One that is already kept goes live again, as what the reel
      * is now: visitors meet the same, but what it follows may be another.
+     *
+     * @param since the last change of what was live when it was begun, see {@link #lastChange}
+     * @throws Refusal when the reel was taken down, binned, or published as newly or newer since then: that stays
      */
-    public void goLive(Published publication) {
+    public void goLive(Published publication, long since) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
+            refuseOvertaken(tx, publication, since);
             keep(tx, publication);
             change(tx, publication.reelId(), publication.id());
         });
         changes.incrementAndGet();
+    }
+
+    private static void refuseOvertaken(DSLContext tx, Published publication, long since) {
+        String reel = publication.reelId();
+        if (tx.fetchExists(REEL, REEL.ID.eq(reel), REEL.BINNED_AT.isNotNull())) {
+            throw new Refusal("This reel was put into the bin while it was being published. It stays there.");
+        }
+        var last = tx.select(LIVE_CHANGE.PUBLICATION_ID, PUBLICATION.REVISION)
+                .from(LIVE_CHANGE)
+                .leftJoin(PUBLICATION)
+                .on(PUBLICATION.ID.eq(LIVE_CHANGE.PUBLICATION_ID))
+                .where(LIVE_CHANGE.REEL_ID.eq(reel), LIVE_CHANGE.ID.gt(since))
+                .orderBy(LIVE_CHANGE.ID.desc())
+                .limit(1)
+                .fetchOne();
+        if (last == null || publication.id().equals(last.value1())) {
+            return;
+        }
+        if (last.value1() == null) {
+            throw new Refusal("This reel was taken down while it was being published. It stays down; publish again if"
+                    + " it is to be shown.");
+        }
+        if (last.value2() >= publication.revision()) {
+            throw new Refusal("Something newer of this reel went live while it was being published. That stays.");
+        }
     }
 
     private static void keep(DSLContext tx, Published publication) {

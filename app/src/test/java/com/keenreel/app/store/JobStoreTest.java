@@ -58,8 +58,14 @@ class JobStoreTest {
         assertThat(taken().widths()).containsExactly(8, 16);
         assertThat(jobs.take()).isEmpty();
         assertThat(jobs.undone()).isEqualTo(4);
-        jobs.giveBackAll();
+        assertThat(jobs.giveBackAll(3)).isEmpty();
         assertThat(taken().attempt()).as("after a killed process").isEqualTo(2);
+        jobs.giveBackAll(3);
+        taken();
+        assertThat(jobs.giveBackAll(3))
+                .as("it has ended three")
+                .extracting(Job::attempt)
+                .containsExactly(3L);
     }
 
     @Test
@@ -83,7 +89,7 @@ class JobStoreTest {
         jobs.more(one, List.of(8), JobStore.SOON);
         Job job = taken();
         jobs.giveUp(job, "The disk is full.");
-        jobs.giveBackAll();
+        assertThat(jobs.giveBackAll(3)).isEmpty();
         assertThat(taken().widths()).as("only the first look is left").isEmpty();
         assertThat(jobs.waits()).isFalse();
         assertThat(jobs.problem(one)).contains("The disk is full.");

@@ -1,0 +1,77 @@
+package com.keenreel.app.backup;
+
+import com.keenreel.app.store.Backup;
+import com.keenreel.app.store.InUse;
+import com.keenreel.core.edit.Refusal;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Optional;
+
+/** What can be asked for beside starting: {@code backup FILE} and {@code restore FILE}. */
+public final class Command {
+    private Command() {}
+
+    /** Does it and says what was done; gives back 0, or 1 when it could not be done, with the reason said. */
+    public static int run(String what, Path file, Path data) {
+        try {
+            if (what.equals("backup")) {
+                backup(file, data);
+                System.out.println(
+                        "Everything in " + data + " is in " + file + ", " + Files.size(file) / 1000 + " kB.");
+            } else {
+                int reels = Backup.restore(file, data);
+                System.out.println(data + " has everything that was in " + file + ": " + reels + " reels.");
+            }
+            return 0;
+        } catch (Refusal refused) {
+            System.err.println(refused.getMessage());
+        } catch (IOException | RuntimeException failed) {
+            System.err.println("That could not be done: " + failed.getMessage());
+        }
+        return 1;
+    }
+
+    /** Written beside it first, so that what is there under that name is always whole. */
+    private static void backup(Path file, Path data) throws IOException {
+        Path half = file.resolveSibling(file.getFileName() + ".part");
+        try {
+            try (OutputStream to = Files.newOutputStream(half)) {
+                Optional<InUse> ours = Files.exists(data) ? InUse.take(data, "") : Optional.empty();
+                if (ours.isPresent() || !Files.exists(data)) {
+                    try (InUse held = ours.orElse(null)) {
+                        Backup.of(data).write(data, to);
+                    }
+                } else {
+                    ask(InUse.origin(data), to);
+                }
+            }
+            Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(half);
+        }
+    }
+
+    /** The process that has the folder makes it. */
+    private static void ask(String origin, OutputStream to) throws IOException {
+        try {
+            HttpResponse<InputStream> answer = HttpClient.newHttpClient()
+                    .send(HttpRequest.newBuilder(URI.create(origin + "/backup")).build(), BodyHandlers.ofInputStream());
+            if (answer.statusCode() != 200) {
+                throw new Refusal("Keen Reel at " + origin + " answered " + answer.statusCode() + ".");
+            }
+            answer.body().transferTo(to);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IOException(stopped);
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package com.keenreel.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.Reel;
+import java.nio.file.Path;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What happened while a publication was being made wins over it. */
+class OvertakenTest {
+    @TempDir
+    private Path folder;
+
+    private ReelStore reels;
+    private PublicationStore publications;
+    private String id;
+
+    @BeforeEach
+    void make() {
+        DSLContext sql = Database.made(folder);
+        reels = new ReelStore(sql);
+        publications = new PublicationStore(sql);
+        id = reels.make(Reel.named("Overtaken"), "test").id();
+    }
+
+    private Published publication(long revision) {
+        StoredReel head = reels.find(id);
+        Published made = KilledTest.Restless.publication(head, (int) revision);
+        return new Published(
+                made.id(),
+                id,
+                revision,
+                made.document(),
+                made.fingerprint(),
+                made.versions(),
+                made.fragment(),
+                made.page(),
+                made.policy(),
+                made.reserved(),
+                made.files(),
+                made.madeAt(),
+                made.later());
+    }
+
+    @Test
+    void aTakeDownWins() {
+        publications.goLive(publication(1), publications.lastChange(id));
+        long since = publications.lastChange(id);
+        publications.takeDown(id);
+        assertThatThrownBy(() -> publications.goLive(publication(2), since))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("taken down while it was being published");
+        assertThat(publications.live(id)).isEmpty();
+        publications.goLive(publication(2), publications.lastChange(id));
+        assertThat(publications.live(id)).isPresent();
+    }
+
+    @Test
+    void theBinWins() {
+        long since = publications.lastChange(id);
+        reels.bin(id, true);
+        assertThatThrownBy(() -> publications.goLive(publication(1), since)).hasMessageContaining("into the bin");
+        assertThat(publications.live(id)).isEmpty();
+    }
+
+    @Test
+    void whatIsNewerWinsWhicheverIsReadyFirst() {
+        long since = publications.lastChange(id);
+        publications.goLive(publication(3), since);
+        assertThatThrownBy(() -> publications.goLive(publication(2), since)).hasMessageContaining("Something newer");
+        publications.goLive(publication(4), since);
+        assertThat(publications.live(id).orElseThrow().revision()).isEqualTo(4);
+        publications.goLive(publication(4), since); // the same again
+    }
+}
