@@ -80,6 +80,17 @@ final class OwnApplication implements AutoCloseable {
                 : Editor.JSON.nullNode();
     }
 
+    /** Where it keeps everything; not there before it was started. */
+    Path data() {
+        return folder.resolve("data");
+    }
+
+    /** What it answers, as text. */
+    String text(String path) throws Exception {
+        return http.send(HttpRequest.newBuilder(URI.create(origin() + path)).build(), BodyHandlers.ofString())
+                .body();
+    }
+
     String origin() {
         return "http://localhost:" + port;
     }
