@@ -163,6 +163,10 @@ const choosing = () => ({
     const answer = question ? await this.ask(question, 'Bin', live ? 'Withdraw everywhere now' : '') : 'yes';
     if (answer) await this.change('POST', '/pictures/bin', { pictures: this.chosen, into: true, everywhere: answer === 'also' });
   },
+  async erase() {
+    const { question } = (await this.tell('POST', '/pictures/erasure/ask', { pictures: this.chosen })) ?? {};
+    if (question && (await this.ask(question, 'Delete for good'))) await this.change('POST', '/pictures/erasure', { pictures: this.chosen });
+  },
   restore() {
     return this.change('POST', '/pictures/bin', { pictures: this.chosen, into: false });
   },

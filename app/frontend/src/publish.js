@@ -55,6 +55,22 @@ Alpine.data('publish', () => ({
   bringBack(event) {
     return this.ask('POST', `/publications/${event.currentTarget.dataset.publication}/live`);
   },
+  async erase(event) {
+    const { publication } = event.currentTarget.dataset;
+    const dialog = this.$refs.ask;
+    dialog.returnValue = '';
+    dialog.showModal();
+    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
+    if (dialog.returnValue) await this.ask('DELETE', `/publications/${publication}`);
+  },
+  async keepEarlier(event) {
+    try {
+      await send('PUT', '/settings/earlier-publications', { days: Number(event.target.value) });
+      location.reload();
+    } catch (failed) {
+      notice(failed.problem ?? NOT_REACHED);
+    }
+  },
   async setAddress(event) {
     this.addressProblem = '';
     try {

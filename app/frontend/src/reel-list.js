@@ -55,6 +55,12 @@ const list = () => ({
       notice(failed.problem ?? 'Keen Reel was not reached. Nothing was changed.');
     }
   },
+  async erase(event) {
+    const reels = this.meant(event);
+    const which = reels.length === 1 ? 'This reel is' : `These ${reels.length} reels are`;
+    const question = `${which} deleted for good, with every revision and publication. This cannot be undone. Pages that carry ${reels.length === 1 ? 'it' : 'them'} show nothing in the place; browsers of those who have seen ${reels.length === 1 ? 'it' : 'them'} may keep copies. Pictures stay in the library.`;
+    if (await this.ask(question, 'Delete for good')) await this.tell('/reels/erasure', { reels });
+  },
   restore(event) {
     return this.tell('/reels/bin', { reels: this.meant(event), into: false });
   },

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     private final JavaClasses house = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
+            .withImportOption(location -> !location.contains("-tests.jar"))
             .importPackages("com.keenreel");
 
     @Test

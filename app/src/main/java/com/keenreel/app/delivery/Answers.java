@@ -17,8 +17,10 @@ import com.keenreel.publish.PlayerFiles.Shipped;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -61,13 +63,21 @@ class Answers {
             .maximumWeight(IN_MEMORY)
             .weigher((String name, Answer file) -> ENTRY + file.weight())
             .build();
+    /** The formats of files that visitors may have, and of those that they may not: for as long as nothing changes. */
+    private final Cache<String, Optional<String>> allowed = Caffeine.newBuilder()
+            .maximumSize(20_000)
+            .expireAfterWrite(Duration.ofSeconds(30))
+            .build();
+
+    private final Map<String, Answer> shipped = new HashMap<>();
+    private volatile long allowedAt;
     private final Answer shell = shipped(PlayerFiles.shipped().shell());
 
     Answers(PublicationStore publications, ContentFiles files, PublicAddress publicAddress) {
         this.publications = publications;
         this.files = files;
         this.publicAddress = publicAddress;
-        PlayerFiles.shipped().published().forEach(own -> byContent.put(own.sha256(), shipped(own)));
+        PlayerFiles.shipped().published().forEach(own -> shipped.put(own.sha256(), shipped(own)));
     }
 
     /**
@@ -162,13 +172,20 @@ class Answers {
         return Answer.file(Format.SVG.mediaType(), svg, "nothing");
     }
 
-    /** A published file; empty when no publication has it. */
+    /** A published file; empty when visitors may not have it, or not any more. */
     Optional<Answer> file(String sha256, String extension) {
-        Answer ready = byContent.getIfPresent(sha256);
-        if (ready != null) {
-            return Optional.of(ready).filter(file -> file.type().equals(TYPES.get(extension)));
+        Answer own = shipped.get(sha256);
+        if (own != null) {
+            return Optional.of(own).filter(file -> file.type().equals(TYPES.get(extension)));
         }
-        return publications.format(sha256).filter(extension::equals).map(format -> kept(sha256, format));
+        long changes = publications.changes();
+        if (changes != allowedAt) {
+            allowed.invalidateAll();
+            allowedAt = changes;
+        }
+        return allowed.get(sha256, publications::format)
+                .filter(extension::equals)
+                .map(format -> kept(sha256, format));
     }
 
     private Answer kept(String sha256, String format) {

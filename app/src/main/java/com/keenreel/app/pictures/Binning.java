@@ -3,6 +3,7 @@ package com.keenreel.app.pictures;
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.EditStore;
+import com.keenreel.app.store.Erasing;
 import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
@@ -31,6 +32,7 @@ class Binning {
     private final EditStore edits;
     private final PublicationStore publications;
     private final Publishing publishing;
+    private final Erasing erasing;
     private final ByItself byItself;
 
     Binning(
@@ -39,12 +41,14 @@ class Binning {
             EditStore edits,
             PublicationStore publications,
             Publishing publishing,
+            Erasing erasing,
             ByItself byItself) {
         this.pictures = pictures;
         this.reels = reels;
         this.edits = edits;
         this.publications = publications;
         this.publishing = publishing;
+        this.erasing = erasing;
         this.byItself = byItself;
     }
 
@@ -126,6 +130,27 @@ class Binning {
         if (!removals.isEmpty()) {
             edits.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
         }
+    }
+
+    /** What to ask before pictures that lie in the bin are deleted for good. */
+    String lastQuestion(Collection<PictureId> ids) {
+        List<String> live = names(live(ids));
+        boolean one = ids.size() == 1;
+        return (one ? "This picture" : "These " + ids.size() + " pictures") + " and everything made of "
+                + (one ? "it" : "them") + " will be deleted for good; earlier publications with "
+                + (one ? "it" : "them")
+                + " too. This cannot be undone."
+                + (live.isEmpty()
+                        ? ""
+                        : " Visitors still see " + (one ? "it" : "them") + " in " + String.join(", ", live) + ": there "
+                                + (one ? "it is" : "they are") + " withdrawn first.")
+                + " Browsers of those who have seen " + (one ? "it" : "them") + " may keep copies.";
+    }
+
+    /** Withdraws pictures that lie in the bin from what is live, and deletes them for good. */
+    void erase(Collection<PictureId> ids) {
+        live(ids).forEach(reel -> publishing.withdraw(reel, ids));
+        erasing.pictures(ids);
     }
 
     /** Takes pictures out of the bin; slides come back by undoing, or by being added again. */

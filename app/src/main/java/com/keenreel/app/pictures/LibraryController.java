@@ -219,6 +219,22 @@ class LibraryController {
         return Map.of("pictures", ids.size());
     }
 
+    /** What to ask before those are deleted for good: {@code {pictures: [id]}}. */
+    @PostMapping("/pictures/erasure/ask")
+    @ResponseBody
+    Map<String, String> askErasure(@RequestBody JsonNode request) {
+        return Map.of("question", binning.lastQuestion(ids(request)));
+    }
+
+    /** Deletes those for good, which lie in the bin: {@code {pictures: [id]}}. */
+    @PostMapping("/pictures/erasure")
+    @ResponseBody
+    Map<String, Integer> erase(@RequestBody JsonNode request) {
+        List<PictureId> ids = ids(request);
+        binning.erase(ids);
+        return Map.of("pictures", ids.size());
+    }
+
     static List<PictureId> ids(JsonNode request) {
         List<PictureId> ids = new ArrayList<>();
         (request.isArray() ? request : request.path("pictures")).forEach(id -> ids.add(new PictureId(id.asString())));

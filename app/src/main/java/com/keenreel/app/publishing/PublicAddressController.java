@@ -17,11 +17,21 @@ class PublicAddressController {
 
     private final PublicAddress address;
     private final SettingStore settings;
+    private final Ageing ageing;
 
-    PublicAddressController(PublicAddress address, SettingStore settings) {
+    PublicAddressController(PublicAddress address, SettingStore settings, Ageing ageing) {
+        this.ageing = ageing;
         this.address = address;
         this.settings = settings;
         settings.get(SETTING).ifPresent(address::use);
+    }
+
+    /** For how long earlier publications are kept: {@code {days}}, 0 for good. */
+    @PutMapping("/settings/earlier-publications")
+    @ResponseBody
+    Map<String, Object> keepEarlier(@RequestBody JsonNode request) {
+        ageing.keep(request.path("days").asInt(-1));
+        return Map.of("days", ageing.days());
     }
 
     /** Sets it: {@code {origin}}; empty for the loopback address. */

@@ -2,6 +2,7 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
+import com.keenreel.app.store.Erasing;
 import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PublicationStore;
@@ -39,6 +40,8 @@ class PublishController {
     private final Standing standing;
     private final Settings settings;
     private final PublicAddress publicAddress;
+    private final Erasing erasing;
+    private final Ageing ageing;
 
     PublishController(
             ReelStore reels,
@@ -46,13 +49,17 @@ class PublishController {
             Publishing publishing,
             Standing standing,
             Settings settings,
-            PublicAddress publicAddress) {
+            PublicAddress publicAddress,
+            Erasing erasing,
+            Ageing ageing) {
         this.reels = reels;
         this.publications = publications;
         this.publishing = publishing;
         this.standing = standing;
         this.settings = settings;
         this.publicAddress = publicAddress;
+        this.erasing = erasing;
+        this.ageing = ageing;
     }
 
     private String address(StoredReel reel) {
@@ -70,6 +77,7 @@ class PublishController {
         model.addAttribute("live", live.orElse(null));
         model.addAttribute("liveLast", publications.liveLast(id).orElse(null));
         model.addAttribute("earlier", standing.earlier(reel));
+        model.addAttribute("keptDays", ageing.days());
         model.addAttribute("places", standing.places(reel));
         model.addAttribute("address", address(reel));
         model.addAttribute("origin", publicAddress.origin());
@@ -148,6 +156,13 @@ class PublishController {
 
     private Published live(StoredReel reel) {
         return publications.live(reel.id()).orElseThrow(() -> new NotThere("This reel is not live."));
+    }
+
+    /** Deletes an earlier publication for good, with the files that nothing else shows. */
+    @DeleteMapping("/publications/{publication}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable String id, @PathVariable String publication) {
+        erasing.publication(id, publication);
     }
 
     /** Takes the reel down. */

@@ -1,5 +1,6 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.app.store.Erasing;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
@@ -20,10 +21,12 @@ class SeveralReelsController {
 
     private final ReelStore reels;
     private final PublicationStore publications;
+    private final Erasing erasing;
 
-    SeveralReelsController(ReelStore reels, PublicationStore publications) {
+    SeveralReelsController(ReelStore reels, PublicationStore publications, Erasing erasing) {
         this.reels = reels;
         this.publications = publications;
+        this.erasing = erasing;
     }
 
     private List<StoredReel> asked(JsonNode request) {
@@ -92,5 +95,17 @@ class SeveralReelsController {
             reels.bin(reel.id(), into);
         }
         return Map.of("reels", asked.size());
+    }
+
+    /** Deletes reels that lie in the bin for good, with their histories and publications: {@code {reels: [id]}}. */
+    @PostMapping("/reels/erasure")
+    @ResponseBody
+    Map<String, Integer> erase(@RequestBody JsonNode request) {
+        int erased = 0;
+        for (JsonNode id : request.path("reels")) {
+            erasing.reel(id.asString());
+            erased++;
+        }
+        return Map.of("reels", erased);
     }
 }

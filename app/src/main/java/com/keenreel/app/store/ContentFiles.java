@@ -111,6 +111,15 @@ public class ContentFiles {
         }
     }
 
+    /** Takes a file away, if it is there. */
+    void delete(String sha256) {
+        try {
+            Files.deleteIfExists(of(sha256));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
     /** Where the file of that content is, whether or not it exists. */
     public Path of(String sha256) {
         if (!sha256.matches("[0-9a-f]{64}")) {

@@ -1,6 +1,8 @@
 package com.keenreel.app.store;
 
 import static com.keenreel.app.store.sql.Tables.LIVE_CHANGE;
+import static com.keenreel.app.store.sql.Tables.PICTURE;
+import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_FILE;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_STAGE;
@@ -39,6 +41,11 @@ public class PublicationStore {
     /** A number that is another one after every change of what is live. */
     public long changes() {
         return changes.get();
+    }
+
+    /** Says that something else than what is live changed for visitors. */
+    void changed() {
+        changes.incrementAndGet();
     }
 
     /** The number of the last change of what is live of that reel; 0 when nothing ever was. */
@@ -233,11 +240,26 @@ public class PublicationStore {
         return publications(PUBLICATION.REEL_ID.eq(reelId));
     }
 
-    /** The format of a published file; empty when no publication has it. */
+    /**
+     * The format of a file that visitors may have: of what is live, or of an earlier publication of a reel that is live,
+     * for pages that were loaded before, unless its picture was put into the bin since. Empty for any other.
+     */
     public Optional<String> format(String sha256) {
+        var binned = DSL.exists(DSL.selectOne()
+                .from(RENDITION)
+                .join(PICTURE_VERSION)
+                .on(PICTURE_VERSION.ID.eq(RENDITION.VERSION_ID))
+                .join(PICTURE)
+                .on(PICTURE.ID.eq(PICTURE_VERSION.PICTURE_ID))
+                .where(RENDITION.SHA256.eq(sha256), PICTURE.BINNED_AT.isNotNull()));
         return sql.select(PUBLICATION_FILE.FORMAT)
                 .from(PUBLICATION_FILE)
-                .where(PUBLICATION_FILE.SHA256.eq(sha256))
+                .join(PUBLICATION)
+                .on(PUBLICATION.ID.eq(PUBLICATION_FILE.PUBLICATION_ID))
+                .join(REEL)
+                .on(REEL.ID.eq(PUBLICATION.REEL_ID))
+                .where(PUBLICATION_FILE.SHA256.eq(sha256), REEL.LIVE.isNotNull())
+                .and(REEL.LIVE.eq(PUBLICATION.ID).or(DSL.not(binned)))
                 .limit(1)
                 .fetchOptional(PUBLICATION_FILE.FORMAT);
     }

@@ -77,4 +77,21 @@ class OvertakenTest {
         assertThat(publications.live(id).orElseThrow().revision()).isEqualTo(4);
         publications.goLive(publication(4), since); // the same again
     }
+
+    @Test
+    void whatWasLiveLastLongAgoAgesAndWhatIsLiveDoesNot() throws Exception {
+        DSLContext sql = Database.opened(folder);
+        ContentFiles files = new ContentFiles(folder.resolve("files"));
+        Erasing erasing = new Erasing(sql, files, new Tidying(sql, files), publications);
+        for (int revision = 1; revision <= 3; revision++) {
+            publications.goLive(publication(revision), publications.lastChange(id));
+        }
+        sql.execute("update live_change set made_at = id * 1000"); // live from 1 s, 2 s and 3 s on
+        erasing.publicationsBefore(1500);
+        assertThat(publications.all(id)).as("the first was live until 2 s").hasSize(3);
+        erasing.publicationsBefore(2500);
+        assertThat(publications.all(id)).extracting(Published::revision).containsExactlyInAnyOrder(2L, 3L);
+        erasing.publicationsBefore(Long.MAX_VALUE);
+        assertThat(publications.all(id)).extracting(Published::revision).containsExactly(3L);
+    }
 }
