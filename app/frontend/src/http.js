@@ -1,6 +1,6 @@
 // Talking to the application: forgery token, sentences for what went wrong, and words for people.
 
-const LATER = [408, 413, 429];
+const LATER = [401, 408, 413, 429];
 
 /**
  * What a request ends in when the application says no: `problem` is a sentence; `later` says that it was not refused for

@@ -274,7 +274,8 @@ class DeliveryTest {
                 .asString();
         String address = Jsoup.parse(draft).select("img").attr("src");
         assertThat(address).startsWith("/pictures/versions/");
-        HttpResponse<byte[]> picture = get(address);
+        HttpResponse<byte[]> picture =
+                get(address, "Cookie", Running.application().keyCookie());
         assertThat(picture.statusCode()).isEqualTo(200);
         String sha256 = com.keenreel.publish.PlayerFiles.sha256(picture.body());
         assertThat(get("/f/" + sha256 + ".webp").statusCode())

@@ -73,7 +73,7 @@ public final class Editor implements AutoCloseable {
                 problems.add(answer.status() + " " + answer.url());
             }
         });
-        context.request().get(application.origin() + "/reels");
+        context.request().get(application.origin() + "/reels?key=" + application.key());
     }
 
     public Page open(String address) {

@@ -42,6 +42,7 @@ class ErasingTest {
     private int status(String address) throws Exception {
         return http.send(
                         HttpRequest.newBuilder(URI.create(Running.application().origin() + address))
+                                .header("Cookie", Running.application().keyCookie())
                                 .build(),
                         BodyHandlers.discarding())
                 .statusCode();

@@ -134,7 +134,10 @@ class PicturesOverHttpTest {
         large[2] = (byte) 0xFF;
         HttpRequest request = HttpRequest.newBuilder(
                         URI.create(Running.application().origin() + "/pictures?name=large.jpg"))
-                .header("Cookie", "XSRF-TOKEN=" + editor.token())
+                .header(
+                        "Cookie",
+                        "XSRF-TOKEN=" + editor.token() + "; "
+                                + Running.application().keyCookie())
                 .header("X-XSRF-TOKEN", editor.token())
                 .header("Accept", "application/json")
                 .header("Content-Type", "application/octet-stream")

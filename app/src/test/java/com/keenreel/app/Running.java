@@ -1,5 +1,6 @@
 package com.keenreel.app;
 
+import com.keenreel.app.access.EditorKey;
 import com.keenreel.app.access.Settings;
 import com.keenreel.samples.Demonstration;
 import com.microsoft.playwright.Browser;
@@ -91,10 +92,26 @@ public final class Running {
             demonstration = new Running(DEMONSTRATION.split(" "));
         } else if (demonstration == null) {
             demonstration = new Running(temporaryFolder());
-            Demonstration.main(
-                    new String[] {demonstration.origin, PICTURES.toString(), demonstration.folders.toString()});
+            Demonstration.main(new String[] {
+                demonstration.origin, PICTURES.toString(), demonstration.folders.toString(), demonstration.key()
+            });
         }
         return demonstration;
+    }
+
+    /** What editing asks for, as others can reach what is published. */
+    public String key() {
+        try {
+            return EditorKey.read(
+                    Objects.requireNonNull(folders.toAbsolutePath().getParent())); // they lie in the data folder
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /** The cookie that has it. */
+    public String keyCookie() {
+        return EditorKey.cookieOf(java.net.URI.create(origin).getPort()) + "=" + key();
     }
 
     /** Where the demonstration has put a reel that was made a folder. */

@@ -7,18 +7,23 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What the network may do, asked for byte by byte, since a polite client would not send such things. */
 class SecurityTest {
     private static final Running APPLICATION = Running.application();
     private static final int PORT = APPLICATION.settings().port();
     private static final int SITE_PORT = APPLICATION.settings().sitePort();
+    private static final String WITHOUT_KEY = "X-Test: without the key";
     private static final String HOST = "localhost:" + PORT;
 
     record Answer(int status, Map<String, String> headers, String body) {
@@ -32,8 +37,23 @@ class SecurityTest {
         try (Socket socket = new Socket("127.0.0.1", port)) {
             StringBuilder request =
                     new StringBuilder(method + " " + path + " HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n");
+            String key = port == PORT && !Arrays.asList(headers).contains(WITHOUT_KEY)
+                    ? Running.application().keyCookie()
+                    : "";
+            String cookie = Stream.concat(
+                            Stream.of(headers)
+                                    .filter(header -> header.startsWith("Cookie: "))
+                                    .map(header -> header.substring(8)),
+                            Stream.of(key))
+                    .filter(one -> !one.isEmpty())
+                    .collect(Collectors.joining("; "));
             for (String header : headers) {
-                request.append(header).append("\r\n");
+                if (!header.startsWith("Cookie: ")) {
+                    request.append(header).append("\r\n");
+                }
+            }
+            if (!cookie.isEmpty()) {
+                request.append("Cookie: ").append(cookie).append("\r\n");
             }
             byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
             if (bytes.length > 0) {
@@ -239,5 +259,60 @@ class SecurityTest {
                     .hasText(evil);
             assertThat(editor.problems()).isEmpty();
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Forwarded: for=192.0.2.1",
+                "Via: 1.1 front",
+                "X-Forwarded-For: 192.0.2.1",
+                "X-Forwarded-Host: reels.fennock.example",
+                "X-Forwarded-Proto: https",
+                "X-Real-IP: 192.0.2.1"
+            })
+    void whatAWebServerPassesOnIsRefusedWithThePortToUse(String trace) throws Exception {
+        for (String path : new String[] {"/reels", "/r/anything", "/pictures"}) {
+            Answer answer = get(path, trace);
+            assertThat(answer.status()).as(path).isEqualTo(421);
+            assertThat(answer.body()).contains("port " + APPLICATION.settings().publicPort());
+        }
+        Answer published = ask(APPLICATION.settings().publicPort(), "GET", "/r/anything", "any.example", "", trace);
+        assertThat(published.status()).isEqualTo(200);
+    }
+
+    @Test
+    void anOldServersRequestIsRefusedToo() throws Exception {
+        try (Socket socket = new Socket("127.0.0.1", PORT)) {
+            socket.getOutputStream()
+                    .write(("GET /reels HTTP/1.0\r\nHost: " + HOST + "\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
+                    .startsWith("HTTP/1.1 421");
+        }
+    }
+
+    @Test
+    void whereOthersReachWhatIsPublishedEditingAsksForTheKey() throws Exception {
+        for (String path : new String[] {"/reels", "/pictures", "/backup", "/app/bench.js", "/reels?key=guessed"}) {
+            Answer answer = get(path, WITHOUT_KEY);
+            assertThat(answer.status()).as(path).isEqualTo(401);
+            assertThat(answer.header("Set-Cookie")).isEmpty();
+        }
+        assertThat(get("/reels", WITHOUT_KEY, "Accept: text/html").body()).contains("Keen Reel asks for its key");
+        assertThat(get("/r/anything", WITHOUT_KEY).status()).isEqualTo(200);
+        Answer taken = get("/reels?key=" + APPLICATION.key(), WITHOUT_KEY);
+        assertThat(taken.status()).isEqualTo(303);
+        assertThat(taken.header("Location")).isEqualTo("/reels");
+        assertThat(taken.header("Set-Cookie")).contains("HttpOnly", "SameSite=Strict", APPLICATION.key());
+        assertThat(get("/reels").status()).isEqualTo(200);
+    }
+
+    @Test
+    void whatIsSentHasALimit() throws Exception {
+        Answer answer = ask(PORT, "POST", "/reels", HOST, "", "Content-Length: 9000000");
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(ask(PORT, "POST", "/reels", HOST, "", "Transfer-Encoding: chunked")
+                        .status())
+                .isEqualTo(413);
     }
 }

@@ -30,9 +30,13 @@ final class Client {
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private int edits;
 
-    /** A client of the Keen Reel at that origin. */
-    Client(String origin) {
+    /** A client of the Keen Reel at that origin; its key is asked for where others can reach what is published. */
+    Client(String origin, String key) {
         this.origin = origin;
+        if (!key.isEmpty()) {
+            send(HttpRequest.newBuilder(URI.create(origin + "/reels?key=" + key))
+                    .GET());
+        }
         send(HttpRequest.newBuilder(URI.create(origin + "/reels")).GET()); // brings the token
     }
 

@@ -25,17 +25,18 @@ public final class Demonstration {
     /**
      * Brings everything in.
      *
-     * @param args where Keen Reel is reached, the folder of the pictures, and where a folder made from a reel is put
+     * @param args where Keen Reel is reached, the folder of the pictures, where a folder made from a reel is put, and the
+     *     key, where it may be asked for
      */
     public static void main(String[] args) {
-        if (args.length != 3) {
+        if (args.length < 3) {
             System.err.println(
                     "Say where Keen Reel is reached, where the pictures are, and where a folder made from a reel"
                             + " goes: http://localhost:8321 samples/pictures data/demo/static");
             System.exit(2);
         }
         new Demonstration(
-                        new Client(args[0]),
+                        new Client(args[0], args.length > 3 ? args[3] : ""),
                         Path.of(args[1]),
                         Path.of(args[2]).toAbsolutePath().normalize())
                 .build();

@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -22,12 +23,37 @@ public class SiteGuard extends OncePerRequestFilter {
     /** Where requests to the practice site are answered inside; asked for from outside, it does not exist. */
     public static final String PRACTICE = "/practice-site";
 
+    /** What web servers add to what they pass on. */
+    private static final List<String> FORWARDING = List.of(
+            "Forwarded",
+            "Via",
+            "X-Forwarded-For",
+            "X-Forwarded-Host",
+            "X-Forwarded-Proto",
+            "X-Forwarded-Server",
+            "X-Real-IP",
+            "True-Client-IP");
+
+    /** Of everything that is sent but files, bytes: more than the longest table of words. */
+    private static final long LARGEST = 8_000_000;
+
+    private static final String ASKING = """
+            <!doctype html><html lang="en"><head><meta charset="utf-8"><title>Keen Reel asks for its key</title></head><body><main>
+            <h1>Keen Reel asks for its key</h1>
+            <p>Others can reach what is published here, so editing asks for a key, once in each browser. It was said when Keen
+            Reel was started, and stands in the file <code>key</code> of its data folder.</p>
+            <form method="get"><label>Key <input name="key" autocomplete="off" spellcheck="false" required></label> <button>Go on</button></form>
+            </main></body></html>
+            """;
+
     private static final Set<String> CHANGING = Set.of("POST", "PUT", "PATCH", "DELETE");
 
     private final Settings settings;
     private final PublicAddress publicAddress;
+    private final EditorKey key;
 
-    SiteGuard(Settings settings, PublicAddress publicAddress) {
+    SiteGuard(Settings settings, PublicAddress publicAddress, EditorKey key) {
+        this.key = key;
         this.settings = settings;
         this.publicAddress = publicAddress;
     }
@@ -48,6 +74,14 @@ public class SiteGuard extends OncePerRequestFilter {
             published(request, response, chain);
             return;
         }
+        if (cameThroughAServer(request)) {
+            refuse(response, 421, passedOn());
+            return;
+        }
+        if (isTooLarge(request)) {
+            refuse(response, 413, "At most " + LARGEST / 1_000_000 + " MB can be sent here at once.");
+            return;
+        }
         String host = String.valueOf(request.getHeader("Host"));
         String path = request.getRequestURI();
         boolean own = host.equals("localhost:" + settings.port());
@@ -60,9 +94,56 @@ public class SiteGuard extends OncePerRequestFilter {
             refuse(response, 403, "Another site may not change anything here.");
         } else if (!isPublic(path) && isForeignRead(request)) {
             refuse(response, 403, "Another site may read published addresses only.");
-        } else {
+        } else if (isPublic(path) || !key.isAsked() || key.isIn(request)) {
             chain.doFilter(request, response);
+        } else {
+            ask(request, response);
         }
+    }
+
+    /** Takes the key that an address carries, or says that it is asked for. */
+    private void ask(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        String said = request.getParameter("key");
+        if (said != null && key.is(said)) {
+            response.setHeader("Set-Cookie", key.cookie());
+            response.setHeader("Location", request.getRequestURI());
+            response.setStatus(303);
+            return;
+        }
+        response.setStatus(401);
+        if (!String.valueOf(request.getHeader("Accept")).contains("text/html")) {
+            response.setContentType("application/json;charset=utf-8");
+            response.getWriter()
+                    .write("{\"problem\":\"Editing asks for the key that was said when Keen Reel was started.\"}");
+            return;
+        }
+        response.setContentType("text/html;charset=utf-8");
+        response.setHeader("Content-Security-Policy", "default-src 'none'; form-action 'self'; frame-ancestors 'none'");
+        response.getWriter().write(ASKING);
+    }
+
+    /** A web server in front leaves traces, and is not how the editor is reached: it would hand it to everybody. */
+    private static boolean cameThroughAServer(HttpServletRequest request) {
+        return !request.getRemoteAddr().startsWith("127.")
+                        && !request.getRemoteAddr().equals("0:0:0:0:0:0:0:1")
+                || request.getProtocol().equals("HTTP/1.0")
+                || FORWARDING.stream().anyMatch(name -> request.getHeader(name) != null);
+    }
+
+    private String passedOn() {
+        return "Keen Reel is edited on its own computer alone, and this came through another server. Let that server pass"
+                + " published addresses on to "
+                + (settings.publicPort() > 0
+                        ? "port " + settings.publicPort() + "."
+                        : "a port of their own: start Keen Reel with --public-port 8323.");
+    }
+
+    /** Files have their own limit, and say it themselves. */
+    private static boolean isTooLarge(HttpServletRequest request) {
+        boolean file = request.getRequestURI().equals("/pictures")
+                || request.getRequestURI().endsWith("/file");
+        boolean chunked = request.getHeader("Transfer-Encoding") != null;
+        return !file && (chunked || request.getContentLengthLong() > LARGEST);
     }
 
     private boolean isOwnOrigin(HttpServletRequest request) {

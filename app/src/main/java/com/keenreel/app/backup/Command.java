@@ -1,5 +1,6 @@
 package com.keenreel.app.backup;
 
+import com.keenreel.app.access.EditorKey;
 import com.keenreel.app.store.Backup;
 import com.keenreel.app.store.InUse;
 import com.keenreel.core.edit.Refusal;
@@ -51,7 +52,7 @@ public final class Command {
                         Backup.of(data).write(data, to);
                     }
                 } else {
-                    ask(InUse.origin(data), to);
+                    ask(InUse.origin(data), EditorKey.read(data), to);
                 }
             }
             Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
@@ -61,10 +62,17 @@ public final class Command {
     }
 
     /** The process that has the folder makes it. */
-    private static void ask(String origin, OutputStream to) throws IOException {
+    private static void ask(String origin, String key, OutputStream to) throws IOException {
         try {
             HttpResponse<InputStream> answer = HttpClient.newHttpClient()
-                    .send(HttpRequest.newBuilder(URI.create(origin + "/backup")).build(), BodyHandlers.ofInputStream());
+                    .send(
+                            HttpRequest.newBuilder(URI.create(origin + "/backup"))
+                                    .header(
+                                            "Cookie",
+                                            EditorKey.cookieOf(
+                                                            URI.create(origin).getPort()) + "=" + key)
+                                    .build(),
+                            BodyHandlers.ofInputStream());
             if (answer.statusCode() != 200) {
                 throw new Refusal("Keen Reel at " + origin + " answered " + answer.statusCode() + ".");
             }

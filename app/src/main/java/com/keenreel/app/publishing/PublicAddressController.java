@@ -1,8 +1,10 @@
 package com.keenreel.app.publishing;
 
+import com.keenreel.app.access.EditorKey;
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.store.SettingStore;
 import com.keenreel.core.edit.Refusal;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -18,8 +20,10 @@ class PublicAddressController {
     private final PublicAddress address;
     private final SettingStore settings;
     private final Ageing ageing;
+    private final EditorKey key;
 
-    PublicAddressController(PublicAddress address, SettingStore settings, Ageing ageing) {
+    PublicAddressController(PublicAddress address, SettingStore settings, Ageing ageing, EditorKey key) {
+        this.key = key;
         this.ageing = ageing;
         this.address = address;
         this.settings = settings;
@@ -37,7 +41,7 @@ class PublicAddressController {
     /** Sets it: {@code {origin}}; empty for the loopback address. */
     @PutMapping("/settings/public-address")
     @ResponseBody
-    Map<String, Object> put(@RequestBody JsonNode request) {
+    Map<String, Object> put(@RequestBody JsonNode request, HttpServletResponse response) {
         if (address.isFixed()) {
             throw new Refusal("The public address was given when Keen Reel was started, with --public-address.");
         }
@@ -45,6 +49,7 @@ class PublicAddressController {
         String origin = said.isEmpty() ? "" : PublicAddress.check(said);
         settings.put(SETTING, origin);
         address.use(origin);
+        response.addHeader("Set-Cookie", key.cookie()); // whoever says it edits on
         return Map.of("origin", address.origin(), "loopback", address.isLoopback());
     }
 }

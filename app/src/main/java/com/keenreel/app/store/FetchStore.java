@@ -40,6 +40,9 @@ public class FetchStore {
     public void put(Collection<Seen> pages) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
+            tx.deleteFrom(FETCHED)
+                    .where(FETCHED.AT.lt(System.currentTimeMillis() - KEPT.toMillis()))
+                    .execute();
             for (Seen seen : pages) {
                 tx.select(REEL.ID)
                         .from(REEL)
@@ -47,13 +50,15 @@ public class FetchStore {
                         .fetchOptional(REEL.ID)
                         .ifPresent(reel -> put(tx, reel, seen));
             }
-            tx.deleteFrom(FETCHED)
-                    .where(FETCHED.AT.lt(System.currentTimeMillis() - KEPT.toMillis()))
-                    .execute();
         });
     }
 
+    /** Where as many are known as are kept, others wait until one is forgotten: nobody can crowd out those that are there. */
     private static void put(DSLContext tx, String reel, Seen seen) {
+        int others = tx.fetchCount(FETCHED, FETCHED.REEL_ID.eq(reel), FETCHED.PAGE.ne(seen.page()));
+        if (others >= MOST) {
+            return;
+        }
         tx.insertInto(FETCHED)
                 .set(FETCHED.REEL_ID, reel)
                 .set(FETCHED.PAGE, seen.page())
@@ -65,15 +70,6 @@ public class FetchStore {
                 .set(FETCHED.PUBLICATION_ID, seen.publication())
                 .set(FETCHED.WAY, seen.framed() ? "frame" : "element")
                 .set(FETCHED.AT, seen.at())
-                .execute();
-        tx.deleteFrom(FETCHED)
-                .where(
-                        FETCHED.REEL_ID.eq(reel),
-                        FETCHED.PAGE.notIn(DSL.select(FETCHED.PAGE)
-                                .from(FETCHED)
-                                .where(FETCHED.REEL_ID.eq(reel))
-                                .orderBy(FETCHED.AT.desc())
-                                .limit(MOST)))
                 .execute();
     }
 

@@ -136,6 +136,7 @@ final class MeasureLibrary {
     private double page() throws Exception {
         HttpRequest request = HttpRequest.newBuilder(
                         URI.create(Running.application().origin() + "/pictures"))
+                .header("Cookie", Running.application().keyCookie())
                 .build();
         double[] took = new double[ROUNDS];
         for (int i = -ROUNDS; i < ROUNDS; i++) {
