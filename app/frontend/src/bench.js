@@ -129,7 +129,12 @@ document.addEventListener('keydown', (event) => {
 });
 
 document.addEventListener('change', (event) => {
-  if (event.target.matches('.reel-name')) edits.store({ kind: 'rename', name: event.target.value });
+  if (!event.target.matches('.reel-name')) return;
+  const name = (typing.renaming = event.target.value);
+  const ended = () => (typing.renaming = typing.renaming === name ? undefined : typing.renaming);
+  const refused = (problem) => notice(problem);
+  refused.overtaken = ended;
+  edits.store({ kind: 'rename', name }, refused).then(ended);
 });
 
 addEventListener('resize', () => wall.fit());

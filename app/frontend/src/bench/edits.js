@@ -66,13 +66,14 @@ export class Edits {
     return this.#ask(what, more, notice);
   }
 
-  #ask(what, more, refused, editId = crypto.randomUUID()) {
+  #ask(what, asked, refused, editId = crypto.randomUUID()) {
+    const more = { window: this.window, ...asked }; // what another window left is undone there
     this.kept.keep(editId, { what, more });
     this.unstored += 1;
     this.#say();
-    const asked = this.#queue.then(() => this.#previewed()).then(() => this.#untilStored(what, editId, more, refused));
-    this.#queue = asked.catch(() => {});
-    return asked;
+    const stored = this.#queue.then(() => this.#previewed()).then(() => this.#untilStored(what, editId, more, refused));
+    this.#queue = stored.catch(() => {});
+    return stored;
   }
 
   /** What is seen comes first: storing does not take the application's time from it. */
@@ -82,25 +83,26 @@ export class Edits {
 
   async #untilStored(what, editId, more, refused) {
     for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
+      const { slide, page } = this.bench;
+      const previewed = this.#previewing;
+      let answer;
       try {
-        const { slide } = this.bench;
-        const body = { window: this.window, editId, on: this.revision, slide, page: this.bench.page, ...more };
-        const previewed = this.#previewing;
-        const answer = await send('POST', `${this.address}/${what}`, body);
-        this.#done(editId);
-        this.#taken(answer, slide, previewed);
-        return true;
+        answer = await send('POST', `${this.address}/${what}`, { editId, on: this.revision, slide, page, ...more });
       } catch (failed) {
-        if (failed instanceof Problem && !failed.later) {
-          this.#done(editId);
-          this.reached();
-          if (failed.status === 409) await this.#both(failed, more.edit, refused);
-          else refused(failed.problem);
-          return false;
+        if (!(failed instanceof Problem) || failed.later) {
+          this.notReached(failed);
+          await new Promise((done) => setTimeout(done, wait));
+          continue;
         }
-        this.notReached(failed);
-        await new Promise((done) => setTimeout(done, wait));
+        this.#done(editId);
+        this.reached();
+        if (failed.status === 409) await this.#both(failed, more.edit, refused);
+        else refused(failed.problem);
+        return false;
       }
+      this.#done(editId);
+      this.#taken(answer, slide, previewed);
+      return true;
     }
   }
 
@@ -132,6 +134,7 @@ export class Edits {
 
   /** Somebody else wrote the same words meanwhile: both are shown, and one is chosen. */
   async #both({ theirs }, edit, refused) {
+    refused.overtaken?.(); // from here on the field shows what is stored
     const dialog = document.getElementById('both');
     const mine = edit.text ?? edit.name ?? '';
     dialog.innerHTML = `<form method="dialog"><h2 id="both-title">Somebody else wrote this meanwhile</h2>

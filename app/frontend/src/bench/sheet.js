@@ -162,7 +162,7 @@ export class Sheet {
 
   /** Arrow keys on a focal point's button move it by a hundredth. */
   #key(event) {
-    if (event.key === 'Enter' && event.target.matches('input[data-say]')) {
+    if (event.key === 'Enter' && !event.isComposing && event.target.matches('input[data-say]')) {
       event.preventDefault();
       this.#onward(event.target, event.shiftKey ? -1 : 1);
       return;

@@ -34,6 +34,9 @@ export class Typing {
     });
   }
 
+  /** The name that the reel is to have; undefined when the application knows best. */
+  renaming;
+
   /** The slide that the fields speak of. */
   get slide() {
     return this.band.querySelector('.sheet')?.dataset.slide;
@@ -55,6 +58,7 @@ export class Typing {
 
   /** What was typed into a field and is not acknowledged yet; undefined when the application knows best. */
   value(field) {
+    if (field.matches?.('.reel-name')) return this.renaming;
     return field.closest?.('.sheet') ? this.#said.get(this.#key(field))?.value : undefined;
   }
 
@@ -98,7 +102,9 @@ export class Typing {
   async #store(one) {
     clearTimeout(one.timer);
     one.stage = 'asked';
-    const stored = await this.edits.store(one.edit, (problem) => this.#refused(one, problem), one.on, one.id);
+    const refused = (problem) => this.#refused(one, problem);
+    refused.overtaken = () => this.#said.get(one.key) === one && this.#said.delete(one.key);
+    const stored = await this.edits.store(one.edit, refused, one.on, one.id);
     if (this.#said.get(one.key) !== one) return; // typed on meanwhile
     if (stored) {
       this.#said.delete(one.key);

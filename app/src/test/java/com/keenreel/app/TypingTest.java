@@ -220,6 +220,28 @@ class TypingTest {
     }
 
     @Test
+    void ofTwoWhoWriteTheSameWordsOneIsChosen() {
+        Made reel = Kinds.row(editor);
+        Page one = sheet(reel);
+        for (String choice : List.of("Keep theirs", "Use mine")) {
+            one.evaluate("() => { window.answering = 503 }");
+            one.locator(".sheet [data-say=title]").fill("Mine, " + choice);
+            one.locator(".sheet [data-say=title]").press("Tab");
+            reel.say(reel.slides().get(0), "title", "Theirs");
+            one.evaluate("() => { window.answering = undefined }");
+            one.locator("#both button", new Page.LocatorOptions().setHasText(choice))
+                    .click();
+            stored(one);
+            String chosen = choice.equals("Use mine") ? "Mine, Use mine" : "Theirs";
+            assertThat(one.locator(".sheet [data-say=title]")).hasValue(chosen);
+            assertThat(words(reel).path(reel.slides().get(0)).path("title").asString())
+                    .isEqualTo(chosen);
+        }
+        editor.problems().removeIf(problem -> problem.contains("409"));
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void twoWindowsThatSayAFirstAndALastDayKeepBoth() {
         Made reel = Kinds.row(editor);
         Page one = sheet(reel);
