@@ -33,9 +33,7 @@ public class KeenReel {
             Path data = Path.of(context.getEnvironment().getRequiredProperty("keen-reel.data"));
             String origin = "http://localhost:" + context.getEnvironment().getProperty("keen-reel.port");
             try {
-                InUse ours = InUse.take(data, origin)
-                        .orElseThrow(() -> new IllegalStateException("Another Keen Reel has the data folder " + data
-                                + ". Stop it first, or choose another folder with --data."));
+                InUse ours = InUse.take(data, origin).orElseThrow(() -> new InUse.Taken(data));
                 context.addApplicationListener((ContextClosedEvent closed) -> ours.letGo());
             } catch (IOException refused) {
                 throw new IllegalStateException(

@@ -45,6 +45,9 @@ class ApplicationKilledTest {
                 .path(0)
                 .asString();
         hold(reel, slide, 6500);
+        assertThat(application.second())
+                .contains("Another Keen Reel has the data folder")
+                .doesNotContain("\tat com.keenreel");
         application.kill(); // the last pictures are still being worked on
 
         application.start();

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 
 /** An application in a process of its own, which can be killed and started again with the same data at the same port. */
@@ -28,6 +29,19 @@ final class OwnApplication implements AutoCloseable {
 
     /** Starts it, with more arguments than those that every one has. */
     void start(String... more) throws Exception {
+        process = process(port, sitePort, folder.resolve("log"), more);
+        for (int i = 0; i < 600; i++) {
+            try {
+                ask("GET", "/reels", null);
+                return;
+            } catch (IOException notYet) {
+                Thread.sleep(100);
+            }
+        }
+        throw new IllegalStateException("did not start: " + Files.readString(folder.resolve("log")));
+    }
+
+    private Process process(int port, int sitePort, Path log, String... more) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
@@ -39,19 +53,19 @@ final class OwnApplication implements AutoCloseable {
                 "--keen-reel.port=" + port,
                 "--keen-reel.site-port=" + sitePort));
         command.addAll(List.of(more));
-        process = new ProcessBuilder(command)
+        return new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("log").toFile())
+                .redirectOutput(log.toFile())
                 .start();
-        for (int i = 0; i < 600; i++) {
-            try {
-                ask("GET", "/reels", null);
-                return;
-            } catch (IOException notYet) {
-                Thread.sleep(100);
-            }
-        }
-        throw new IllegalStateException("did not start: " + Files.readString(folder.resolve("log")));
+    }
+
+    /** What a second one says that is started with the same folder, once it has ended. */
+    String second() throws Exception {
+        Path log = folder.resolve("second");
+        Process second = process(Running.freePort(), Running.freePort(), log);
+        assertThat(second.waitFor(2, TimeUnit.MINUTES)).isTrue();
+        assertThat(second.exitValue()).isEqualTo(1);
+        return Files.readString(log);
     }
 
     /** What it answers; a body is JSON, its quotes single, or bytes. */

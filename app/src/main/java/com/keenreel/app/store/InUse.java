@@ -17,6 +17,14 @@ import org.jspecify.annotations.Nullable;
 public final class InUse implements AutoCloseable {
     private final FileChannel channel;
 
+    /** Another process has a folder. */
+    public static final class Taken extends RuntimeException {
+        public Taken(Path data) {
+            super("Another Keen Reel has the data folder " + data
+                    + ". Stop it first, or choose another folder with --data.");
+        }
+    }
+
     private InUse(FileChannel channel) {
         this.channel = channel;
     }
