@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -67,6 +68,27 @@ class UnreachedTest extends SomebodysPages {
         assertThat(page.evaluate("() => document.querySelector('keen-reel img').getBoundingClientRect().width"))
                 .isEqualTo(0);
         assertThat(page.locator("#after").boundingBox().y).isLessThan(120);
+        assertThat(editor.problems()).allMatch(said -> said.contains("net::ERR_"));
+    }
+
+    @Test
+    void aFrameLeavesAPlainLinkToo() {
+        Made reel = Kinds.single(editor);
+        reel.say(reel.slides().get(0), "alt", "A bench with bowls of glaze");
+        String code = reel.publish().path("frame").asString();
+        Page reached = open(code);
+        assertThat(reached.frameLocator("iframe").locator(".run")).hasCount(1);
+        assertThat(editor.problems()).isEmpty();
+        reached.reload();
+        assertThat(reached.locator("iframe")).hasCount(1);
+        front.close();
+        for (Page page : List.of(open(code), reached)) {
+            page.reload();
+            assertThat(page.locator("iframe")).hasCount(0);
+            assertThat(page.getByText("Banner of the kinds: A bench with bowls of glaze"))
+                    .hasAttribute("href", Pattern.compile(front.origin() + "/r/banner-of-the-kinds.*"));
+            assertThat(page.locator("#after").boundingBox().y).isLessThan(120);
+        }
         assertThat(editor.problems()).allMatch(said -> said.contains("net::ERR_"));
     }
 

@@ -48,6 +48,16 @@ public final class Snippet {
     private static final String MISSING =
             "let a=this.parentNode;a.textContent=a.dataset.instead;a.style='';a.parentNode.style=''";
 
+    /**
+     * What a frame leaves whose address is not reached: a frame never says so, but a picture of the same address does.
+     * Where a page takes such attributes out, the frame shows the browser's own message.
+     */
+    private static final String FRAME_MISSING = "let r=this.parentNode,a=document.createElement('a');"
+            + "a.href=r.firstChild.src;a.textContent=this.dataset.instead;r.style='';r.replaceChildren(a)";
+
+    /** The name, below a reel's address, of a picture that shows nothing but that it is reached. */
+    public static final String REACHED = "reached.svg";
+
     /** The same where the script cannot be had and there is no picture that could say so. */
     private static final String UNREACHED = "let r=this.previousElementSibling;r.style='';r.firstElementChild.style=''";
 
@@ -157,12 +167,21 @@ public final class Snippet {
                 .attr("src", origin + "/reel.js");
     }
 
-    /** A frame that shows the reel's own address. */
+    /** A frame that shows the reel's own address; a plain link where that is not reached. */
     public String frame() {
-        return frame(address);
+        Element outer = outer();
+        Element place = outer.appendElement("div").attr("style", reserving());
+        place.appendChild(frame(address, ALL));
+        place.appendElement("img")
+                .attr("src", address + "/" + REACHED)
+                .attr("alt", "")
+                .attr("data-instead", pictured() ? instead() : material.reel().name())
+                .attr("onerror", FRAME_MISSING)
+                .attr("style", style("all:initial;display:none"));
+        return Markup.Html.print(outer);
     }
 
-    /** A frame that shows the same reel at another address. */
+    /** A frame that shows the same reel at another address, which is always reached. */
     String frame(String address) {
         Element outer = outer();
         outer.appendElement("div").attr("style", reserving()).appendChild(frame(address, ALL));

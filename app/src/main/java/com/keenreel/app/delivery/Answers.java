@@ -33,6 +33,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Answers {
+    private static final String EMPTY = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"/>";
     private static final String HTML = "text/html;charset=utf-8";
     private static final String JSON = "application/json;charset=utf-8";
     private static final String JAVASCRIPT = "text/javascript;charset=utf-8";
@@ -166,10 +167,14 @@ class Answers {
                 .orElseGet(Answers::emptyPicture);
     }
 
+    /** A picture that shows nothing but that it is reached: asked for anew each time. */
+    static Answer reached() {
+        return Answer.text(Format.SVG.mediaType(), EMPTY, "reached", null);
+    }
+
     /** What stands in for a picture that is no longer there: one that shows nothing, so that no console logs an error. */
     private static Answer emptyPicture() {
-        byte[] svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"/>".getBytes(StandardCharsets.UTF_8);
-        return Answer.file(Format.SVG.mediaType(), svg, "nothing");
+        return Answer.file(Format.SVG.mediaType(), EMPTY.getBytes(StandardCharsets.UTF_8), "nothing");
     }
 
     /** A published file; empty when visitors may not have it, or not any more. */

@@ -1,5 +1,6 @@
 package com.keenreel.app.delivery;
 
+import com.keenreel.publish.Snippet;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -74,6 +75,9 @@ class Delivery extends OncePerRequestFilter {
         if (what.equals("fragment")) {
             log.seen(slug, request.getHeader("Referer"), answers.publication(slug), false);
             return answers.fragment(slug);
+        }
+        if (what.equals(Snippet.REACHED)) {
+            return Answers.reached();
         }
         return Optional.of(FIRST.matcher(what))
                 .filter(Matcher::matches)

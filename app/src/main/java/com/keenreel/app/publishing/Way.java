@@ -15,7 +15,7 @@ public enum Way {
             "Take this when your site's editor strips scripts but lets frames through.",
             "by itself, at the next reload",
             "all slides with their words",
-            "the browser's own message, in the frame",
+            "the same link, unless your page takes out what would show it",
             "the words at the reel's own address",
             "frames from this address"),
     FOLDER(
