@@ -37,8 +37,12 @@ export class Order {
     if (event.target.matches('[data-arrange]') && event.target.value) this.edits.step('arrangement', { by: event.target.value });
     if (!event.target.closest('[data-follow]')) return;
     const { value, dataset } = event.target;
+    const now = (name, usual) => this.place.querySelector(`[data-follow=${name}]`)?.value ?? usual;
     const edits = {
-      set: () => ({ kind: 'follow', follows: value ? { set: value, order: 'laid_out', most: 500, byItself: false } : null }),
+      set: () => ({
+        kind: 'follow',
+        follows: value ? { set: value, order: now('order', 'laid_out'), most: Number(now('most', 500)), byItself: now('byItself') === 'yes' } : null,
+      }),
       order: () => ({ kind: 'follow-order', order: value }),
       most: () => ({ kind: 'follow-most', most: Number(value) }),
       byItself: () => ({ kind: 'goes-live', byItself: value === 'yes' }),

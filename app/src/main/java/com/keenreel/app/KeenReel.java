@@ -1,6 +1,7 @@
 package com.keenreel.app;
 
 import com.keenreel.app.backup.Command;
+import com.keenreel.app.store.Backup;
 import com.keenreel.app.store.InUse;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -35,6 +36,7 @@ public class KeenReel {
             try {
                 InUse ours = InUse.take(data, origin).orElseThrow(() -> new InUse.Taken(data));
                 context.addApplicationListener((ContextClosedEvent closed) -> ours.letGo());
+                Backup.tidy(data);
             } catch (IOException refused) {
                 throw new IllegalStateException(
                         "The data folder " + data + " cannot be made: " + refused.getMessage(), refused);

@@ -7,6 +7,7 @@ import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -36,6 +37,7 @@ public class Backup {
     static final String DATABASE = "keen-reel.db";
 
     private static final String FILES = "files";
+    private static final String HALF = "backup-";
     private static final Pattern FILE = Pattern.compile(FILES + "/[0-9a-f]{2}/([0-9a-f]{64})");
 
     private final DSLContext sql;
@@ -59,9 +61,18 @@ public class Backup {
         return source;
     }
 
+    /** Takes away what a process left that ended while it made a backup. */
+    public static void tidy(Path data) throws IOException {
+        try (DirectoryStream<Path> halves = Files.newDirectoryStream(data, HALF + "*")) {
+            for (Path half : halves) {
+                delete(half);
+            }
+        }
+    }
+
     /** Writes the folder to a stream, which is left open. */
     public void write(Path data, OutputStream to) throws IOException {
-        Path scratch = Files.createTempDirectory(data, "backup-");
+        Path scratch = Files.createTempDirectory(data, HALF);
         try {
             Path database = scratch.resolve(DATABASE);
             sql.execute("vacuum into ?", database.toString());

@@ -74,6 +74,8 @@ class BackupTest {
             going.set(false);
             editing.join();
         }
+        Files.createDirectory(data.resolve("backup-of-a-process-that-ended"));
+        Backup.tidy(data);
         try (Stream<Path> left = Files.list(data)) {
             assertThat(left.filter(Files::isDirectory).map(Path::getFileName).map(Path::toString))
                     .containsExactly("files");
