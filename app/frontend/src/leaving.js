@@ -33,7 +33,7 @@ export function leaving({ unstored, settled, away }) {
 /** Offers what an earlier page could not store, as lines; gives back whether it is to be stored now. */
 export async function offer(lines) {
   const dialog = document.createElement('dialog');
-  dialog.className = 'unstored';
+  dialog.className = 'ask unstored';
   dialog.setAttribute('aria-labelledby', 'unstored-title');
   dialog.innerHTML = `<form method="dialog"><h2 id="unstored-title"></h2><ul></ul>
     <p class="buttons"><button class="primary" value="store">Store now</button><button class="plain" value="forget">Forget</button></p></form>`;
