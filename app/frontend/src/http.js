@@ -12,6 +12,7 @@ export class Problem extends Error {
     this.later = status >= 500 || LATER.includes(status);
     this.problem = answer.problem;
     this.theirs = answer.theirs;
+    this.revision = answer.revision;
     this.status = status;
   }
 }

@@ -133,7 +133,7 @@ export class Edits {
   }
 
   /** Somebody else wrote the same words meanwhile: both are shown, and one is chosen. */
-  async #both({ theirs }, edit, refused) {
+  async #both({ theirs, revision }, edit, refused) {
     refused.overtaken?.(); // from here on the field shows what is stored
     const dialog = document.getElementById('both');
     const mine = edit.text ?? edit.name ?? '';
@@ -144,8 +144,8 @@ export class Edits {
     dialog.querySelector('[data-mine]').textContent = mine || 'nothing';
     dialog.showModal();
     await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    await this.refresh();
-    if (dialog.returnValue === 'mine') this.store(edit, refused);
+    if (dialog.returnValue === 'mine') this.store(edit, refused, revision); // theirs was seen
+    else await this.refresh();
   }
 
   /**

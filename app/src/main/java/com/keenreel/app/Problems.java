@@ -27,9 +27,15 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<Map<String, String>> both(Conflict conflict) {
+    ResponseEntity<Map<String, Object>> both(Conflict conflict) {
         return ResponseEntity.status(HttpStatus.CONFLICT)
-                .body(Map.of("problem", String.valueOf(conflict.getMessage()), "theirs", conflict.theirs()));
+                .body(Map.of(
+                        "problem",
+                        String.valueOf(conflict.getMessage()),
+                        "theirs",
+                        conflict.theirs(),
+                        "revision",
+                        conflict.revision()));
     }
 
     @ExceptionHandler

@@ -45,7 +45,7 @@ public class EditStore {
     public StoredReel apply(String id, Edit edit, String editor, String editId, long on) {
         return change(id, editId, (tx, head) -> {
             if (edit.isTyped() && someoneElseTouched(tx, id, edit.touches(), editor, on)) {
-                throw new Conflict(current(head.reel(), edit));
+                throw new Conflict(current(head.reel(), edit), head.revision());
             }
             Edit seen = edit instanceof FollowSet follow ? follow.seeing(head.reel()) : edit;
             appendEdit(tx, head, seen, edit.say(head.reel()), null, editor, editId);
