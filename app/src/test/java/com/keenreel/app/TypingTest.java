@@ -202,6 +202,7 @@ class TypingTest {
         assertThat(offer.locator("li").first()).containsText("title: Typed on a train");
         assertThat(offer.locator("li").last()).containsText("text: Half a sen");
         offer.getByText("Store now").click();
+        assertThat(offer).hasCount(0);
         stored(page);
         JsonNode said = words(reel).path(reel.slides().get(0));
         assertThat(said.path("title").asString()).isEqualTo("Typed on a train");
