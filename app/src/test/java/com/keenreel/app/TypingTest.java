@@ -232,11 +232,14 @@ class TypingTest {
             one.evaluate("() => { window.answering = undefined }");
             one.locator("#both button", new Page.LocatorOptions().setHasText(choice))
                     .click();
-            stored(one);
             String chosen = choice.equals("Use mine") ? "Mine, Use mine" : "Theirs";
+            one.waitForCondition(() -> words(reel)
+                    .path(reel.slides().get(0))
+                    .path("title")
+                    .asString()
+                    .equals(chosen));
+            stored(one);
             assertThat(one.locator(".sheet [data-say=title]")).hasValue(chosen);
-            assertThat(words(reel).path(reel.slides().get(0)).path("title").asString())
-                    .isEqualTo(chosen);
         }
         editor.problems().removeIf(problem -> problem.contains("409"));
         assertThat(editor.problems()).isEmpty();
