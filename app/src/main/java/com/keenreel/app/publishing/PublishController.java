@@ -78,6 +78,7 @@ class PublishController {
         model.addAttribute("liveLast", publications.liveLast(id).orElse(null));
         model.addAttribute("earlier", standing.earlier(reel));
         model.addAttribute("keptDays", ageing.days());
+        model.addAttribute("keptChoices", Ageing.CHOICES);
         model.addAttribute("places", standing.places(reel));
         model.addAttribute("address", address(reel));
         model.addAttribute("origin", publicAddress.origin());
