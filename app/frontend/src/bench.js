@@ -81,6 +81,9 @@ new Brief(document.getElementById('band'), edits);
 const typing = new Typing(document.getElementById('band'), edits);
 const sheet = new Sheet(document.getElementById('band'), bench, edits, order, typing);
 
+/** What was put into a field and is not acknowledged yet. */
+const said = (field) => typing.value(field) ?? order.value(field);
+
 /** Draws a part anew, keeping what is open, focused or half typed in it. */
 function replace(part, id, html) {
   const focused = part.contains(document.activeElement) ? document.activeElement : null;
@@ -92,14 +95,14 @@ function replace(part, id, html) {
   });
   part.querySelectorAll('input, textarea').forEach((field) => {
     if (field.closest('.control-panel:popover-open')) return;
-    const written = typing.value(field) ?? (field.matches('textarea') ? field.textContent : field.getAttribute('value')) ?? '';
+    const written = said(field) ?? (field.matches('textarea') ? field.textContent : field.getAttribute('value')) ?? '';
     if (field.value === written) return;
     const selected = field === document.activeElement && field.selectionEnd === field.value.length && field.selectionStart === 0;
     field.value = written;
     if (selected) field.select();
   });
   part.querySelectorAll('select').forEach((select) => {
-    const own = typing.value(select);
+    const own = said(select);
     select.selectedIndex = Math.max(0, [...select.options].findIndex((option) => (own === undefined ? option.hasAttribute('selected') : option.value === own)));
   });
   if (!focused || document.activeElement === focused) return;

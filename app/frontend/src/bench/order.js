@@ -8,6 +8,8 @@ const STEP = 500; // ms per key press
 const CARRYING = ['ArrowLeft', 'ArrowRight', 'Home', 'End', 'Enter', 'Escape']; // what keys do with a card that is taken up
 
 export class Order {
+  #said = new Map(); // what was said of the set that is followed and is not acknowledged yet, by field
+
   constructor(place, bench, edits, wall) {
     Object.assign(this, { place, bench, edits, wall });
     this.chosen = new Set(); // ids of several cards that are chosen together
@@ -15,6 +17,7 @@ export class Order {
     this.tray = new Tray(this);
     place.addEventListener('click', (event) => this.#click(event));
     place.addEventListener('keydown', (event) => this.#key(event));
+    place.addEventListener('input', ({ target }) => target.dataset.follow && this.#said.set(target.dataset.follow, target.value));
     place.addEventListener('change', (event) => this.#source(event));
     this.drawn();
   }
@@ -47,7 +50,21 @@ export class Order {
       most: () => ({ kind: 'follow-most', most: Number(value) }),
       byItself: () => ({ kind: 'goes-live', byItself: value === 'yes' }),
     };
-    this.edits.store(edits[dataset.follow]());
+    this.#follow(dataset.follow, value, edits[dataset.follow]());
+  }
+
+  async #follow(field, value, edit) {
+    const stored = await this.edits.store(edit);
+    if (this.#said.get(field) !== value) return; // said otherwise meanwhile
+    this.#said.delete(field);
+    if (stored) return;
+    this.bench.moved('order');
+    await this.edits.refresh();
+  }
+
+  /** What was put into a field and is not acknowledged yet; undefined when the application knows best. */
+  value(field) {
+    return this.#said.get(field.dataset.follow);
   }
 
   placeOf(id) {

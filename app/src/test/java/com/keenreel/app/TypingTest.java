@@ -260,4 +260,30 @@ class TypingTest {
         assertThat(other.locator("[data-day=first-day]")).hasValue("2027-01-04");
         assertThat(editor.problems()).isEmpty();
     }
+
+    @Test
+    void whatIsSaidOfASetStaysWhileEarlierAnswersCome() {
+        String set = editor.send(
+                        "POST",
+                        "/pictures/sets",
+                        "{\"name\":\"Said slowly\",\"pictures\":[\"" + editor.picture("plate-04-fan.jpg") + "\",\""
+                                + editor.picture("plate-01-quatrefoil.jpg") + "\"]}")
+                .path("id")
+                .asString();
+        Made reel = editor.make("Follows slowly", "banner", "full", "plate-04-fan.jpg");
+        Page page = bench(reel);
+        page.locator("[data-follow=set]").selectOption(set);
+        assertThat(page.locator(".card")).hasCount(2);
+        page.evaluate("() => { window.late = 600 }");
+        page.locator("[data-follow=order]").selectOption("by name");
+        page.locator("[data-follow=most]").focus();
+        page.keyboard().press("Control+A");
+        page.keyboard().type("1");
+        page.waitForTimeout(1200); // the answer to the order comes while the number is still being typed
+        assertThat(page.locator("[data-follow=most]")).hasValue("1");
+        page.keyboard().press("Tab");
+        assertThat(page.locator(".card")).hasCount(1);
+        stored(page);
+        assertThat(page.locator("[data-follow=order]")).hasValue("by_name");
+    }
 }
