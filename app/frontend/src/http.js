@@ -40,19 +40,6 @@ export async function send(method, address, body, options = {}) {
   return json;
 }
 
-/** Sends until it is answered, saying meanwhile that it waits; throws a Problem where it is refused. For what can be asked twice. */
-export async function insist(method, address, body) {
-  for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
-    try {
-      return await send(method, address, body);
-    } catch (failed) {
-      if (failed.problem && !failed.later) throw failed;
-      notice(`${failed.later ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached'}. This is tried again.`);
-      await new Promise((done) => setTimeout(done, wait));
-    }
-  }
-}
-
 /** Says something at the foot of the page; it stays as long as it takes to read. */
 export function notice(words) {
   const place = document.getElementById('notices');

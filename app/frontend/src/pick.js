@@ -1,4 +1,16 @@
-// The dialog that picks pictures from the library.
+// The dialog that picks pictures from the library: found by a search, a page after another.
+import { notice } from './http.js';
+
+const REST = 200; // ms after which a search is asked for
+
+/** A page of the choice that fits a search, as markup. */
+async function page(q, number) {
+  const answer = await fetch(`/pictures/pick?${new URLSearchParams({ q, page: number })}`);
+  if (!answer.ok) throw new Error(`answered with ${answer.status}`);
+  const made = document.createElement('template');
+  made.innerHTML = await answer.text();
+  return made.content.firstElementChild;
+}
 
 /**
  * Lets a person pick.
@@ -8,35 +20,70 @@
  */
 export async function pick(most = Infinity) {
   const dialog = document.getElementById('pick');
-  dialog.innerHTML = await (await fetch('/pictures/pick')).text();
-  const take = dialog.querySelector('[data-take]');
-  const says = dialog.querySelector('[data-picked]');
-  const picked = [];
+  const picked = []; // { id, name, thumbnail }, also of those that are not shown at present
+  let asked = 0; // pages that were asked for: an answer that comes after a newer one is passed over
+  let shown = 1;
+
   const show = () => {
-    take.disabled = picked.length === 0;
-    says.textContent = picked.length ? `${picked.length} picked` : 'None picked';
+    dialog.querySelector('[data-take]').disabled = picked.length === 0;
+    dialog.querySelector('[data-picked]').textContent = picked.length ? `${picked.length} picked` : 'None picked';
     dialog.querySelectorAll('[data-picture]').forEach((button) => {
-      const place = picked.indexOf(button);
+      const place = picked.findIndex(({ id }) => id === button.dataset.picture);
       button.setAttribute('aria-pressed', place >= 0);
       button.dataset.place = place >= 0 && most > 1 ? place + 1 : '';
     });
   };
+  const draw = async (number) => {
+    const mine = ++asked;
+    const found = await page(dialog.querySelector('[type=search]').value, number);
+    if (mine !== asked) return;
+    const list = dialog.querySelector('ul');
+    if (number > 1) list.append(...found.querySelector('ul').children);
+    else {
+      list.replaceWith(found.querySelector('ul'));
+      dialog.querySelector('.empty').replaceWith(found.querySelector('.empty'));
+    }
+    dialog.querySelector('.more').replaceWith(found.querySelector('.more'));
+    shown = number;
+    show();
+  };
+  const tried = (number) => draw(number).catch(() => notice('Keen Reel was not reached. The pictures are as they were found before.'));
+
+  try {
+    dialog.replaceChildren(await page('', 1));
+  } catch {
+    notice('Keen Reel was not reached. Pictures can be picked as soon as it is.');
+    return [];
+  }
   dialog.onclick = (event) => {
+    if (event.target.closest('[data-more]')) tried(shown + 1);
+    if (event.target.closest('[data-take]')) dialog.close('take');
     const button = event.target.closest('[data-picture]');
     if (!button) return;
-    const place = picked.indexOf(button);
+    const { picture: id, name, thumbnail } = button.dataset;
+    const place = picked.findIndex((one) => one.id === id);
     if (place >= 0) picked.splice(place, 1);
     else {
       if (picked.length >= most) picked.shift();
-      picked.push(button);
+      picked.push({ id, name, thumbnail });
     }
     show();
   };
-  take.onclick = () => dialog.close('take');
+  let resting;
+  dialog.oninput = () => {
+    clearTimeout(resting);
+    resting = setTimeout(() => tried(1), REST);
+  };
+  dialog.onkeydown = (event) => {
+    if (event.key !== 'Enter' || !event.target.matches('[type=search]')) return;
+    event.preventDefault(); // it would close the dialog
+    clearTimeout(resting);
+    tried(1);
+  };
   dialog.returnValue = '';
   dialog.showModal();
   await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-  return dialog.returnValue === 'take'
-    ? picked.map(({ dataset }) => ({ id: dataset.picture, name: dataset.name, thumbnail: dataset.thumbnail }))
-    : [];
+  clearTimeout(resting);
+  asked += 1;
+  return dialog.returnValue === 'take' ? picked : [];
 }

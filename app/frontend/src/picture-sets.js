@@ -1,13 +1,16 @@
 // Sets of pictures, and the order in them: made, renamed, filled, laid out by hand and by keys; each step can be undone.
 import { notice } from './http.js';
 
+/** An id that no set has. */
+export const freshId = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
+
 /** @param steps what can be undone on the page */
 export const sets = (steps) => ({
   async newSet() {
     const name = await this.askName('A new set is called', '');
     if (!name) return;
-    const set = { id: crypto.randomUUID().replace(/-/g, '').slice(0, 12), name, pictures: this.chosen };
-    if (!(await this.tell('POST', '/pictures/sets', set))) return;
+    const set = { id: freshId(), name, pictures: this.chosen };
+    if (!(await this.tell('POST', '/pictures/sets', set, `new set ${name}`))) return;
     steps.did('new set', [['DELETE', `/pictures/sets/${set.id}`]], [['POST', '/pictures/sets', set]]);
     location.href = `/pictures?set=${set.id}`;
   },
@@ -17,7 +20,7 @@ export const sets = (steps) => ({
   },
   async removeSet() {
     const sure = await this.ask('The set is taken away; its pictures stay in the library.', 'Remove the set');
-    const gone = sure && (await this.tell('DELETE', `/pictures/sets/${this.set}`));
+    const gone = sure && (await this.tell('DELETE', `/pictures/sets/${this.set}`, undefined, 'set removed'));
     if (!gone) return;
     steps.did('set removed', [['POST', '/pictures/sets', { id: this.set, name: gone.before.name, pictures: gone.before.order }]], [['DELETE', `/pictures/sets/${this.set}`]]);
     location.href = '/pictures';
@@ -25,7 +28,7 @@ export const sets = (steps) => ({
   /** Changes a set, so that it can be undone; gives back whether it was. */
   async changeSet(says, set, how) {
     const address = `/pictures/sets/${set}`;
-    const changed = await this.tell('PUT', address, how);
+    const changed = await this.tell('PUT', address, how, how.name ? `${says}: ${how.name}` : says);
     if (changed) steps.did(says, [['PUT', address, changed.before]], [['PUT', address, changed.after]]);
     return changed;
   },

@@ -1,8 +1,9 @@
 // The picture library: files coming in, choosing, sets, and the words of what is chosen.
 import Alpine from '@alpinejs/csp';
 import { dropping, mix } from './dropping.js';
-import { insist, notice, send } from './http.js';
-import { sets } from './picture-sets.js';
+import { notice, send } from './http.js';
+import { insist } from './insist.js';
+import { freshId, sets } from './picture-sets.js';
 import { Steps } from './steps.js';
 import { stretching } from './stretch.js';
 import { amount, bring, stop, underWay } from './uploads.js';
@@ -72,8 +73,8 @@ const incoming = () => ({
     );
     const pictures = [...brought.values()].filter(Boolean);
     if (!pictures.length) return undefined;
-    if (folder) await send('POST', '/pictures/sets', { name: folder, pictures });
-    else if (this.set) await send('PUT', `/pictures/sets/${this.set}`, { add: pictures });
+    if (folder) await this.tell('POST', '/pictures/sets', { id: freshId(), name: folder, pictures }, `new set ${folder}`);
+    else if (this.set) await this.tell('PUT', `/pictures/sets/${this.set}`, { add: pictures }, 'pictures put into a set');
     coming = coming.filter(({ file }) => !brought.has(file));
     return this.refresh();
   },
@@ -208,9 +209,9 @@ const page = () => ({
     return answer ? this.$refs.name.value.trim() : '';
   },
   /** Tells the application something; gives back undefined, and says why, when it refuses. */
-  async tell(method, address, body) {
+  async tell(method, address, body, says = undefined) {
     try {
-      return (await insist(method, address, body)) ?? {};
+      return (await insist(method, address, body, says)) ?? {};
     } catch (failed) {
       notice(failed.problem);
       return undefined;

@@ -1,5 +1,6 @@
 // What this window did on a page that is no bench: each step as the requests that take it back and those that do it again.
-import { insist, notice } from './http.js';
+import { notice } from './http.js';
+import { insist, offerUnsent } from './insist.js';
 
 export class Steps {
   #place;
@@ -25,6 +26,7 @@ export class Steps {
       else this.undo();
     });
     this.#mark();
+    offerUnsent().then((sent) => sent && this.done());
   }
 
   /** Something was done; what had been taken back before is gone. */
@@ -47,7 +49,7 @@ export class Steps {
     this.going = true;
     try {
       const here = this.here();
-      for (const request of step[from]) await insist(...request);
+      for (const [method, address, body] of step[from]) await insist(method, address, body, `${step.says}: ${what}`);
       step[to] ??= here;
       this.#all[from].pop();
       this.#all[to].push(step);

@@ -137,7 +137,14 @@ class KeptTest {
         page.evaluate("() => { window.answering = 503 }");
         page.locator("[data-undo]").click();
         assertThat(page.locator("#notices")).containsText("cannot store at present (503)");
-        page.evaluate("() => { window.answering = undefined }");
+        page.onDialog(com.microsoft.playwright.Dialog::accept); // the browser asks before it is left
+        page.reload(); // the connection is as it was before
+        assertThat(page.locator("dialog.unstored")).containsText("order of the set: undone");
+        page.locator("dialog.unstored .primary").click();
+        page.waitForCondition(() -> shown(page).equals(order));
+        page.locator("[aria-label='Lay the whole set out']").selectOption("laid_out_reversed");
+        page.waitForCondition(() -> shown(page).equals(List.of(two, one)));
+        page.locator("[data-undo]").click();
         page.waitForCondition(() -> shown(page).equals(order));
         page.locator("[data-redo]").click();
         page.waitForCondition(() -> shown(page).equals(List.of(two, one)));

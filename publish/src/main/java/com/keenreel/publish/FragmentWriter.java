@@ -7,6 +7,7 @@ import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.MarqueeLayout;
+import java.util.List;
 
 /** Makes the fragment: what is drafted on the wall and what is published are both written here. */
 public final class FragmentWriter {
@@ -27,19 +28,38 @@ public final class FragmentWriter {
      * @param layout of the material's reel
      */
     public static Fragment write(Material material, Layout layout, String version) {
+        Drawn nothing = new Drawn();
+        nothing.begin(version);
+        return written(material, layout, version, nothing, About.of(material).data());
+    }
+
+    /**
+     * The same for the wall, again and again: it says nothing to machines that read pages.
+     *
+     * @param drawn what was drawn of the same reel the last time
+     */
+    public static Fragment draft(Material material, Layout layout, String version, Drawn drawn) {
+        synchronized (drawn) {
+            drawn.begin(List.of(material.reel().choices(), material.reel().language()));
+            return written(material, layout, version, drawn, "");
+        }
+    }
+
+    private static Fragment written(Material material, Layout layout, String version, Drawn drawn, String data) {
         if (material.reel().slides().isEmpty()) {
             return Fragment.NOTHING.as(version);
         }
         int copies = copies(material, layout);
         PlayerFiles shipped = PlayerFiles.shipped();
+        boolean larger = material.hasLargerView();
         return new Fragment(
                 version,
-                new Markup(material, layout, copies).write(),
-                new StyleSheet(material.reel(), layout, copies, material.hasLargerView()).write() + starts(material),
+                new Markup(material, layout, copies, drawn).write(),
+                new StyleSheet(material.reel(), layout, copies, larger, drawn).write() + starts(material),
                 new PlanWriter(material.reel(), material.facts(), layout).write(),
-                shipped.player(material.hasLargerView()).address(),
+                shipped.player(larger).address(),
                 shipped.faces(),
-                About.of(material).data());
+                data);
     }
 
     private static int copies(Material material, Layout layout) {

@@ -7,6 +7,7 @@ import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
@@ -16,10 +17,12 @@ import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.PairBoxes;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
 
 /** The markup of a reel: every slide and word is in it, whatever is shown at first. */
@@ -29,8 +32,10 @@ final class Markup {
     private final Layout layout;
     private final Sizes sizes;
     private final int copies;
+    private final Drawn drawn;
 
-    Markup(Material material, Layout layout, int copies) {
+    Markup(Material material, Layout layout, int copies, Drawn drawn) {
+        this.drawn = drawn;
         this.material = material;
         this.spoken = new Spoken(material.reel());
         this.layout = layout;
@@ -71,37 +76,63 @@ final class Markup {
 
     private void slides(Element strip) {
         List<Slide> slides = material.reel().slides();
+        StringBuilder all = new StringBuilder();
         for (int n = 1; n <= slides.size(); n++) {
+            int number = n;
             Slide slide = slides.get(n - 1);
             Said said = material.facts().said(slide);
-            Element element = strip.appendElement("div")
-                    .addClass("slide")
-                    .addClass("slide-" + n)
-                    .attr("data-box", "slide-" + n)
-                    .attr("data-slide", slide.id().value())
-                    .attr("role", "group")
-                    .attr("aria-roledescription", spoken.say(Phrase.SLIDE))
-                    .attr("aria-label", spoken.position(n, slides.size()));
-            Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
-            if (slide.carries() instanceof Carries.Picture picture) {
-                Map<SetUp, PictureId> instead = slide.instead().own();
-                boolean soon = n == 1 && instead.isEmpty();
-                crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), soon));
-                for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
-                    String part = "picture-" + n + "-" + own.getKey().word();
-                    crop.appendChild(
-                            picture(own.getValue(), part, said.alt(), false).attr("data-box", "picture-" + n));
-                }
-            } else if (slide.carries() instanceof Carries.Pair pair) {
-                element.addClass("pair");
-                pair(crop, n, pair, said);
-            }
-            Pressed pressed = Pressed.of(material.reel(), slide, said);
-            if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
-                larger(element, picture.picture(), n, said);
-            }
-            words(element, n, said, pressed);
+            all.append(drawn.of(needs(n, slide, said), () -> Html.print(slide(number, slide, said))));
         }
+        strip.appendChild(new DataNode(all.toString()));
+    }
+
+    /** Everything that the markup of one slide depends on beside what the reel has chosen. */
+    private record Needs(int n, int count, Slide slide, Said said, List<Object> pictures) {}
+
+    private Needs needs(int n, Slide slide, Said said) {
+        List<Object> pictures = new ArrayList<>();
+        for (PictureId id : slide.pictures()) {
+            PictureFacts facts = material.facts().of(id);
+            pictures.add(n == 1 ? List.of(material.first(), material.of(id)) : material.of(id));
+            pictures.add(facts.width());
+            pictures.add(facts.height());
+        }
+        pictures.add(sizes.ofSlide(n));
+        if (slide.carries() instanceof Carries.Pair pair) {
+            pictures.add(altBefore(pair));
+        }
+        return new Needs(n, material.reel().slides().size(), slide, said, pictures);
+    }
+
+    private Element slide(int n, Slide slide, Said said) {
+        Element element = new Element("div")
+                .addClass("slide")
+                .addClass("slide-" + n)
+                .attr("data-box", "slide-" + n)
+                .attr("data-slide", slide.id().value())
+                .attr("role", "group")
+                .attr("aria-roledescription", spoken.say(Phrase.SLIDE))
+                .attr("aria-label", spoken.position(n, material.reel().slides().size()));
+        Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
+        if (slide.carries() instanceof Carries.Picture picture) {
+            Map<SetUp, PictureId> instead = slide.instead().own();
+            boolean soon = n == 1 && instead.isEmpty();
+            crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), soon));
+            for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
+                String part = "picture-" + n + "-" + own.getKey().word();
+                crop.appendChild(
+                        picture(own.getValue(), part, said.alt(), false).attr("data-box", "picture-" + n));
+            }
+        } else if (slide.carries() instanceof Carries.Pair pair) {
+            element.addClass("pair");
+            pair(crop, n, pair, said);
+        }
+        Pressed pressed = Pressed.of(material.reel(), slide, said);
+        if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
+            larger(element, picture.picture(), n, said);
+        }
+        words(element, n, said, pressed);
+        return element;
     }
 
     /** Without script it leads to the picture itself. */
@@ -117,13 +148,10 @@ final class Markup {
 
     private void pair(Element crop, int n, Carries.Pair pair, Said said) {
         crop.appendChild(picture(pair.after(), "picture-" + n + "-after", said.alt(), n == 1));
-        String altBefore = material.facts().words().containsKey(pair.before())
-                ? material.facts().words().get(pair.before()).alt()
-                : "";
         crop.appendElement("div")
                 .addClass("side")
                 .addClass("side-" + n)
-                .appendChild(picture(pair.before(), "picture-" + n + "-before", altBefore, false));
+                .appendChild(picture(pair.before(), "picture-" + n + "-before", altBefore(pair), false));
         name(crop, "label-before", n, pair.nameBefore());
         name(crop, "label-after", n, pair.nameAfter());
         crop.appendElement("div")
@@ -142,6 +170,11 @@ final class Markup {
                 .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())))
                 .attr("aria-valuetext", shares(pair));
         handle.appendChild(Shapes.grip());
+    }
+
+    private String altBefore(Carries.Pair pair) {
+        PictureWords own = material.facts().words().get(pair.before());
+        return own == null ? "" : own.alt();
     }
 
     /** How much of each side is seen, in words: "Before 40 %, After 60 %". */

@@ -4,6 +4,8 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -15,7 +17,7 @@ import java.util.Optional;
  */
 public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> files, PictureFiles first) {
     public Material {
-        files = Map.copyOf(files);
+        files = Collections.unmodifiableMap(new HashMap<>(files));
     }
 
     /** The picture that is drawn first; of a pair the after picture, which lies below. */
@@ -25,7 +27,9 @@ public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> file
 
     /** Whether a press on some slide opens the larger view. */
     boolean hasLargerView() {
-        return reel.slides().stream().anyMatch(slide -> Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER);
+        return reel.slides().stream()
+                .filter(slide -> Pressed.mayOpen(reel, slide))
+                .anyMatch(slide -> Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER);
     }
 
     /** The picture of a reel that is drawn first. */

@@ -17,6 +17,7 @@ import com.keenreel.core.time.Pose;
 import com.keenreel.core.time.Running;
 import com.keenreel.core.time.Schedule;
 import com.keenreel.core.time.Transition;
+import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -87,8 +88,9 @@ final class PlanWriter {
             Schedule schedule = Schedule.of(reel, stops);
             node.put("lap", schedule.lap());
             ArrayNode moments = node.putArray("moments");
-            for (int stop = 0; stop < schedule.holds().size(); stop++) {
-                long start = schedule.start(stop);
+            List<Long> starts = schedule.starts();
+            for (int stop = 0; stop < starts.size(); stop++) {
+                long start = starts.get(stop);
                 moments.addArray().add(start).add(stop).add(stop);
                 if (schedule.holds().size() > 1 && schedule.change() > 0) {
                     int next = (stop + 1) % schedule.holds().size();

@@ -9,8 +9,10 @@ import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Straight;
 import com.keenreel.core.space.Widths;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
@@ -20,6 +22,7 @@ final class Sizes {
     private final Layout layout;
     private final Slot slot;
     private final Map<SetUp, Map<String, Placed>> parts = new EnumMap<>(SetUp.class);
+    private final Map<List<Length>, String> known = new HashMap<>(); // by the width in each set-up: most are alike
 
     Sizes(Layout layout, Slot slot) {
         this.layout = layout;
@@ -43,6 +46,27 @@ final class Sizes {
      * because WebKit knows no min(), max() and clamp() there and takes the whole window instead.
      */
     String of(String part) {
+        List<Length> widths = new ArrayList<>();
+        for (SetUp setUp : SetUp.values()) {
+            Placed found = parts.get(setUp).get(part);
+            widths.add(found == null ? Length.ZERO : found.box().width());
+        }
+        return known.computeIfAbsent(widths, any -> calculated(part));
+    }
+
+    /** The same of every picture of that slide, as one text. */
+    String ofSlide(int n) {
+        StringBuilder all = new StringBuilder();
+        for (String end : List.of("", "-before", "-after", "-phone", "-tablet", "-desk")) {
+            String part = "picture-" + n + end;
+            if (parts.values().stream().anyMatch(own -> own.containsKey(part))) {
+                all.append(end).append(of(part));
+            }
+        }
+        return all.toString();
+    }
+
+    private String calculated(String part) {
         NavigableMap<Double, String> stretches = new TreeMap<>(); // by the first width that is not in them
         double from = 0;
         for (SetUp setUp : SetUp.values()) {
@@ -83,7 +107,9 @@ final class Sizes {
     }
 
     private static void collect(Placed placed, Map<String, Placed> into) {
-        into.put(placed.part(), placed);
+        if (placed.part().startsWith("picture-")) {
+            into.put(placed.part(), placed);
+        }
         placed.inside().forEach(child -> collect(child, into));
     }
 }

@@ -32,14 +32,17 @@ final class StyleSheet {
     private final Layout layout;
     private final int copies;
     private final boolean larger;
+    private final Drawn drawn;
 
     /**
      * The style sheet of that reel.
      *
      * @param copies how many copies of an endless band are in the markup
      * @param larger whether pictures can be opened in the larger view
+     * @param drawn what was drawn of the same reel before
      */
-    StyleSheet(Reel reel, Layout layout, int copies, boolean larger) {
+    StyleSheet(Reel reel, Layout layout, int copies, boolean larger, Drawn drawn) {
+        this.drawn = drawn;
         this.reel = reel;
         this.layout = layout;
         this.copies = copies;
@@ -205,12 +208,14 @@ final class StyleSheet {
         return kept == 0 ? "display:none" : "font-size:" + px(size) + ";line-height:" + px(lineHeight);
     }
 
-    private static void boxes(Placed placed, Map<String, String> rules) {
+    private static String css(Box box) {
+        return "left:" + box.left().css(Base.CQI) + ";top:" + box.top().css(Base.CQI) + ";width:"
+                + box.width().css(Base.CQI) + ";height:" + box.height().css(Base.CQI);
+    }
+
+    private void boxes(Placed placed, Map<String, String> rules) {
         Box box = placed.box();
-        rules.put(
-                placed.part(),
-                "left:" + box.left().css(Base.CQI) + ";top:" + box.top().css(Base.CQI) + ";width:"
-                        + box.width().css(Base.CQI) + ";height:" + box.height().css(Base.CQI));
+        rules.put(placed.part(), drawn.of(box, () -> css(box)));
         if (placed.part().startsWith("crop-")) {
             rules.merge(placed.part(), ";--across:" + box.width().css(Base.CQI), String::concat);
         }

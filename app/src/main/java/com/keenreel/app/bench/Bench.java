@@ -41,8 +41,16 @@ class Bench {
     private final ReelStore reels;
     private final EditStore edits;
     private final SetStore sets;
+    private final CardMarkup cardMarkup;
 
-    Bench(Publishing publishing, PublicationStore publications, ReelStore reels, EditStore edits, SetStore sets) {
+    Bench(
+            Publishing publishing,
+            PublicationStore publications,
+            ReelStore reels,
+            EditStore edits,
+            SetStore sets,
+            CardMarkup cardMarkup) {
+        this.cardMarkup = cardMarkup;
         this.publishing = publishing;
         this.publications = publications;
         this.reels = reels;
@@ -78,14 +86,17 @@ class Bench {
         model.put("sets", sets.all());
         model.put("setOrders", SetOrder.values());
         model.put("follows", shown.follows());
-        model.put("cards", Card.of(draft));
+        List<Card> cards = Card.of(draft);
+        boolean marquee = shown.arrangement() == Arrangement.Kind.MARQUEE;
+        model.put("cards", cards);
+        model.put("drawnCards", cardMarkup.of(cards, slide, joint(shown), marquee));
         model.put("joint", joint(shown));
         model.put("lap", lap(draft.seen(), layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
         model.put("others", reels.names());
         model.put("arrangements", ARRANGEMENTS);
-        model.put("marquee", shown.arrangement() == Arrangement.Kind.MARQUEE);
+        model.put("marquee", marquee);
         return model;
     }
 

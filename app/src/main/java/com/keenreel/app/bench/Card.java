@@ -63,7 +63,9 @@ public record Card(
         Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
         int stops = draft.layout().stops(SetUp.DESK);
         List<Card> cards = new ArrayList<>();
-        Schedule schedule = seen.isEmpty() ? null : Schedule.of(draft.seen(), Math.max(stops, 1));
+        List<Long> starts = seen.isEmpty()
+                ? List.of(0L)
+                : Schedule.of(draft.seen(), Math.max(stops, 1)).starts();
         LocalDate today = LocalDate.now();
         int standing = 0; // slides that are seen before this one
         for (Slide slide : reel.slides()) {
@@ -79,9 +81,7 @@ public record Card(
                             : "",
                     title(slide, draft.facts().said(slide)),
                     reel.hold(slide),
-                    schedule == null
-                            ? 0
-                            : schedule.start(Math.min(standing, schedule.holds().size() - 1)),
+                    starts.get(Math.min(standing, starts.size() - 1)),
                     slide.hold() != null,
                     draft.seen().movesByItself() && stops > 1,
                     slide.showing(),

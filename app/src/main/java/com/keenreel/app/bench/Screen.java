@@ -6,8 +6,8 @@ import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Layout;
-import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,17 +57,14 @@ public record Screen(
             case BOX -> (page - slot) / 2;
             case COLUMN -> Slot.MARGIN;
         };
-        Measured frame = layout.at(slot, VIEW).stream()
-                .filter(box -> box.name().equals("frame"))
-                .findFirst()
-                .orElseThrow();
+        Box inHost = layout.inHost(layout.setUp(slot));
         return new Screen(
                 name,
                 page,
                 slot,
                 left,
-                frame.width(),
-                frame.height(),
+                inHost.width().at(slot, VIEW),
+                inHost.height().at(slot, VIEW),
                 layout.setUp(slot).word());
     }
 

@@ -5,7 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.app.access.PathHeaders;
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.store.ContentFiles;
-import com.keenreel.app.store.PublicationStore;
+import com.keenreel.app.store.PublicStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.Published.Stage;
 import com.keenreel.imaging.Format;
@@ -56,7 +56,7 @@ class Answers {
 
     private static final int ENTRY = 500;
 
-    private final PublicationStore publications;
+    private final PublicStore publications;
     private final ContentFiles files;
     private final PublicAddress publicAddress;
     private final Map<String, Live> live = new ConcurrentHashMap<>();
@@ -74,7 +74,7 @@ class Answers {
     private volatile long allowedAt;
     private final Answer shell = shipped(PlayerFiles.shipped().shell());
 
-    Answers(PublicationStore publications, ContentFiles files, PublicAddress publicAddress) {
+    Answers(PublicStore publications, ContentFiles files, PublicAddress publicAddress) {
         this.publications = publications;
         this.files = files;
         this.publicAddress = publicAddress;

@@ -7,6 +7,7 @@ import com.keenreel.app.store.Library.Wanted;
 import com.keenreel.app.store.LibraryStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.SetStore;
+import com.keenreel.app.summaries.Summaries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
@@ -36,7 +37,7 @@ class LibraryController {
     private final PictureStore pictures;
     private final LibraryStore library;
     private final SetStore sets;
-    private final Softness softness;
+    private final Summaries summaries;
     private final Binning binning;
     private final ByItself byItself;
 
@@ -44,13 +45,13 @@ class LibraryController {
             PictureStore pictures,
             LibraryStore library,
             SetStore sets,
-            Softness softness,
+            Summaries summaries,
             Binning binning,
             ByItself byItself) {
         this.pictures = pictures;
         this.library = library;
         this.sets = sets;
-        this.softness = softness;
+        this.summaries = summaries;
         this.binning = binning;
         this.byItself = byItself;
     }
@@ -60,7 +61,7 @@ class LibraryController {
 
     @GetMapping("/pictures")
     String page(Wish wish, @RequestParam(defaultValue = "") String coming, Model model) {
-        Set<PictureId> soft = softness.of();
+        Set<PictureId> soft = summaries.upToDate().soft();
         Wanted wanted = wish.wanted(soft);
         Found found = library.find(wanted, wish.from(PAGE), PAGE);
         List<Shown> shown = found.pictures().stream()
@@ -118,13 +119,15 @@ class LibraryController {
                 : String.format(java.util.Locale.ROOT, "%.1f GB kept", bytes / 1e9);
     }
 
-    /** The choice of pictures that a dialog offers. */
+    /** A page of the choice of pictures that a dialog offers. */
     @GetMapping("/pictures/pick")
     String pick(Wish wish, Model model) {
-        Found found = library.find(wish.wanted(Set.of()), 0, 500);
+        Found found = library.find(wish.wanted(Set.of()), wish.from(PAGE), PAGE);
         model.addAttribute("pictures", found.pictures().stream().map(Shown::of).toList());
+        model.addAttribute(
+                "shown",
+                Math.min(found.total(), wish.from(PAGE) + found.pictures().size()));
         model.addAttribute("total", found.total());
-        model.addAttribute("sets", sets.all());
         model.addAttribute("wish", wish);
         return "pick";
     }

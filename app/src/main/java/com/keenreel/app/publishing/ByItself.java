@@ -44,9 +44,9 @@ public class ByItself implements SmartLifecycle {
     }
 
     private void publishChanged() {
-        for (StoredReel reel : reels.all()) {
+        for (StoredReel reel : reels.liveFollowers()) {
             Following follows = reel.reel().follows();
-            if (follows == null || !follows.byItself() || reel.live() == null) {
+            if (follows == null || !follows.byItself()) {
                 continue;
             }
             try {

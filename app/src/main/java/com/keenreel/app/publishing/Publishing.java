@@ -1,5 +1,7 @@
 package com.keenreel.app.publishing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.store.ContentFiles;
@@ -25,6 +27,7 @@ import com.keenreel.core.space.Layout;
 import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
+import com.keenreel.publish.Drawn;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Fragment;
 import com.keenreel.publish.FragmentWriter;
@@ -60,6 +63,9 @@ public class Publishing {
     private final ContentFiles files;
     private final PublicAddress publicAddress;
     private final Advances type = new PublishedType();
+    /** What the wall showed of the reels that were edited last. */
+    private final Cache<String, Drawn> drawn =
+            Caffeine.newBuilder().maximumSize(12).build();
 
     Publishing(
             PictureStore pictures,
@@ -133,13 +139,18 @@ public class Publishing {
 
     /** What the wall shows of a draft. */
     public Fragment fragment(Draft draft) {
-        return FragmentWriter.write(material(draft), draft.layout(), version(draft));
+        return fragment(draft, material(draft));
+    }
+
+    private Fragment fragment(Draft draft, Material material) {
+        Drawn before = drawn.get(draft.stored().id(), reel -> new Drawn());
+        return FragmentWriter.draft(material, draft.layout(), version(draft), before);
     }
 
     /** The page of a wall's frame. */
     public AddressPage page(Draft draft, String port) {
         Material material = material(draft);
-        Fragment fragment = FragmentWriter.write(material, draft.layout(), version(draft));
+        Fragment fragment = fragment(draft, material);
         return AddressPage.draft(fragment, draft.stored().slug(), material, port);
     }
 

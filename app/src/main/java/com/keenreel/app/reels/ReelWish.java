@@ -1,9 +1,7 @@
 package com.keenreel.app.reels;
 
-import java.text.Normalizer;
-import java.util.Comparator;
-import java.util.List;
-import java.util.Locale;
+import com.keenreel.app.store.Summary.State;
+import com.keenreel.app.store.SummaryStore;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,17 +11,20 @@ import org.jspecify.annotations.Nullable;
  * @param state "draft", "live", "changed" or "down"; empty for all
  * @param order "changed" or "name"
  * @param bin "yes" for what is in the bin
+ * @param page counted from 1
  */
 record ReelWish(
         @Nullable String q,
         @Nullable String state,
         @Nullable String order,
-        @Nullable String bin) {
+        @Nullable String bin,
+        @Nullable Integer page) {
     ReelWish {
         q = q == null ? "" : q.strip();
         state = state == null ? "" : state;
         order = "name".equals(order) ? "name" : "changed";
         bin = "yes".equals(bin) ? "yes" : "";
+        page = page == null ? 1 : Math.max(1, page);
     }
 
     /** Whether anything but everything is asked for. */
@@ -31,23 +32,21 @@ record ReelWish(
         return !q.isEmpty() || !state.isEmpty();
     }
 
-    /** Those rows of all that are wanted, in the order that is wanted; they come changed last first. */
-    List<ReelsController.Row> of(List<ReelsController.Row> all) {
-        String sought = plain(q);
-        List<ReelsController.Row> found = all.stream()
-                .filter(row -> plain(row.name()).contains(sought))
-                .filter(row -> state.isEmpty() || row.state().equals(state))
-                .toList();
-        return order.equals("name")
-                ? found.stream()
-                        .sorted(Comparator.comparing(row -> plain(row.name())))
-                        .toList()
-                : found;
+    /** In the store's terms. */
+    SummaryStore.Wanted wanted() {
+        State only = null;
+        for (State one : State.values()) {
+            only = one.word().equals(state) ? one : only;
+        }
+        return new SummaryStore.Wanted(q, only, bin.equals("yes"), order.equals("name"));
     }
 
-    private static String plain(String text) {
-        return Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT);
+    /** The same without what narrows it. */
+    SummaryStore.Wanted widest() {
+        return new SummaryStore.Wanted("", null, bin.equals("yes"), false);
+    }
+
+    int from(int perPage) {
+        return (page - 1) * perPage;
     }
 }

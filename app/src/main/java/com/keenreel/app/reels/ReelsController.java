@@ -2,27 +2,21 @@ package com.keenreel.app.reels;
 
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
-import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.LibraryStore;
 import com.keenreel.app.store.PictureStore;
-import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
-import com.keenreel.app.store.StoredReel;
-import com.keenreel.app.store.Unreadable;
+import com.keenreel.app.store.Summary;
+import com.keenreel.app.store.SummaryStore;
+import com.keenreel.app.store.SummaryStore.Listed;
+import com.keenreel.app.summaries.Summaries;
 import com.keenreel.core.edit.Refusal;
-import com.keenreel.core.reel.Arrangement;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Following;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.ReelWidth;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Starter;
@@ -45,14 +39,14 @@ import tools.jackson.databind.JsonNode;
 /** All reels, and making a new one beside them. */
 @Controller
 class ReelsController {
+    private static final int PAGE = 60;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     private final ReelStore reels;
     private final PictureStore pictures;
     private final LibraryStore library;
     private final SetStore sets;
-    private final PublicationStore publications;
-    private final Publishing publishing;
+    private final Summaries summaries;
     private final Settings settings;
     private final PublicAddress publicAddress;
 
@@ -61,42 +55,42 @@ class ReelsController {
             PictureStore pictures,
             LibraryStore library,
             SetStore sets,
-            PublicationStore publications,
-            Publishing publishing,
+            Summaries summaries,
             Settings settings,
             PublicAddress publicAddress) {
         this.reels = reels;
         this.pictures = pictures;
         this.library = library;
         this.sets = sets;
-        this.publications = publications;
-        this.publishing = publishing;
+        this.summaries = summaries;
         this.settings = settings;
         this.publicAddress = publicAddress;
     }
 
-    /** A row of the list. State is "draft", "live", "changed", "down", or "closed" where it cannot be read. */
+    /** A row of the list. */
     record Row(
-            String id,
-            String name,
-            String says,
-            String state,
-            String stateSays,
-            String revision,
-            String address,
-            String strip) {
-        static Row of(ReelStore.Closed closed) {
-            return new Row(closed.id(), closed.name(), closed.why(), "closed", "Cannot be read", "", "", "");
-        }
-
+            String id, String name, String says, Summary.State state, String revision, String address, String strip) {
         /** Whether it can be opened. */
         public boolean opens() {
-            return !state.equals("closed");
+            return state != Summary.State.CLOSED;
         }
     }
 
     /** A starter as it is offered. */
-    record Offer(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {}
+    record Offer(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {
+        static Offer of(Starter starter) {
+            return new Offer(
+                    starter.name().toLowerCase(Locale.ROOT),
+                    starter.title(),
+                    starter.says(),
+                    starter.purpose(),
+                    starter.picturesPerSlide(),
+                    StarterDrawing.of(starter));
+        }
+    }
+
+    private static final List<Offer> OFFERS =
+            Arrays.stream(Starter.values()).map(Offer::of).toList();
 
     @GetMapping("/")
     String home() {
@@ -111,85 +105,36 @@ class ReelsController {
 
     @GetMapping({"/reels", "/reels/new"})
     String list(ReelWish wish, Model model) {
-        boolean bin = wish.bin().equals("yes");
-        ReelStore.Listed listed = reels.listed(bin);
-        List<Row> rows = new ArrayList<>(listed.reels().stream().map(this::row).toList());
-        listed.closed().forEach(closed -> rows.add(Row.of(closed)));
+        SummaryStore lists = summaries.upToDate();
+        SummaryStore.Page found = lists.find(wish.wanted(), wish.from(PAGE), PAGE);
+        boolean narrowed = wish.narrowed();
         model.addAttribute("wish", wish);
-        model.addAttribute("all", rows.size());
+        model.addAttribute("all", narrowed ? lists.find(wish.widest(), 0, 0).total() : found.total());
+        model.addAttribute("total", found.total());
+        model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
         model.addAttribute("binned", reels.binned());
-        model.addAttribute("reels", wish.of(rows));
+        model.addAttribute("reels", found.reels().stream().map(this::row).toList());
         model.addAttribute("sets", sets.all());
         model.addAttribute("pictureCount", library.counts().pictures());
-        model.addAttribute(
-                "starters",
-                Arrays.stream(Starter.values())
-                        .map(starter -> new Offer(
-                                starter.name().toLowerCase(Locale.ROOT),
-                                starter.title(),
-                                starter.says(),
-                                starter.purpose(),
-                                starter.picturesPerSlide(),
-                                StarterDrawing.of(starter)))
-                        .toList());
+        model.addAttribute("starters", OFFERS);
         return "reels";
     }
 
-    private Row row(StoredReel reel) {
-        try {
-            return readable(reel);
-        } catch (Unreadable unreadable) { // what is live of it
-            return Row.of(new ReelStore.Closed(reel.id(), reel.reel().name(), String.valueOf(unreadable.getMessage())));
-        }
-    }
-
-    private Row readable(StoredReel reel) {
-        String state = "draft";
-        String says = "Draft";
-        String revision = "revision " + reel.revision();
-        var live = publications.live(reel.id());
-        if (live.isPresent()) {
-            boolean changed = publishing.changedSince(reel, live.get());
-            state = changed ? "changed" : "live";
-            says = changed ? "Live, changed since" : "Live";
-            revision = changed ? reel.revision() + " here, " + live.get().revision() + " live" : revision;
-        } else if (reel.wasLive()) {
-            state = "down";
-            says = "Taken down";
-        }
+    private Row row(Listed reel) {
+        Long live = reel.liveRevision();
+        String revision = live == null || reel.state() != Summary.State.CHANGED
+                ? "revision " + reel.revision()
+                : reel.revision() + " here, " + live + " live";
         String when = WHEN.format(Instant.ofEpochMilli(reel.changedAt()).atZone(ZoneId.systemDefault()));
+        boolean closed = reel.state() == Summary.State.CLOSED;
         return new Row(
                 reel.id(),
-                reel.reel().name(),
-                says(reel.reel()),
-                state,
-                says,
-                revision + ", " + when,
-                live.isPresent() ? publicAddress.origin() + "/r/" + reel.slug() : "",
-                Strip.of(reel.reel(), publishing.shelf(reel.reel()), reel.id()));
-    }
-
-    /** "Row of 3, at most 1200 px wide, 1:1, 9 slides". */
-    static String says(Reel reel) {
-        List<String> says = new ArrayList<>();
-        Arrangement desk = Arrangement.of(reel.choices(), SetUp.DESK);
-        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
-        if (desk instanceof Arrangement.Marquee marquee) {
-            says.add("Marquee of " + reel.slides().size() + " logos");
-            says.add(Numbers.plain(marquee.speed()) + " px/s");
-        } else if (desk instanceof Arrangement.Row row) {
-            says.add("Row of " + row.shown());
-        } else {
-            says.add(pairs ? "Comparison" : reel.movesByItself() ? "Banner, one at a time" : "One at a time");
-        }
-        ReelWidth width = reel.choices().get(Options.WIDTH);
-        says.add(width.equals(ReelWidth.FILLS) ? "fills its slot" : width.toString());
-        if (!(desk instanceof Arrangement.Marquee)) {
-            says.add(reel.choices().get(Options.RATIO, SetUp.DESK).toString());
-            String kind = pairs ? "pair" : "slide";
-            says.add(reel.slides().size() + " " + kind + (reel.slides().size() == 1 ? "" : "s"));
-        }
-        return String.join(", ", says);
+                reel.name(),
+                reel.says(),
+                reel.state(),
+                closed ? "" : revision + ", " + when,
+                live == null || closed ? "" : publicAddress.origin() + "/r/" + reel.slug(),
+                reel.strip());
     }
 
     /** Makes a reel: {@code {name, starter, slot, pictures: [id], follows: set, window}}. */

@@ -48,7 +48,7 @@ public class EditStore {
                 throw new Conflict(current(head.reel(), edit), head.revision());
             }
             Edit seen = edit instanceof FollowSet follow ? follow.seeing(head.reel()) : edit;
-            appendEdit(tx, head, seen, edit.say(head.reel()), null, editor, editId);
+            return appendEdit(tx, head, seen, edit.say(head.reel()), null, editor, editId);
         });
     }
 
@@ -76,7 +76,7 @@ public class EditStore {
             if (edits.isEmpty()) {
                 throw new Refusal("It is like that already; nothing was changed.");
             }
-            appendEdit(tx, head, new Several(edits), words, null, editor, editId);
+            return appendEdit(tx, head, new Several(edits), words, null, editor, editId);
         });
     }
 
@@ -128,22 +128,21 @@ public class EditStore {
                 throw new Refusal("This cannot be taken back: somebody else has changed the same thing since.");
             }
             String words = former.getWords().replaceFirst("^(undone|redone): ", "");
-            appendEdit(tx, head, inverse, what + words, target, editor, editId);
+            return appendEdit(tx, head, inverse, what + words, target, editor, editId);
         });
     }
 
     private interface Change {
-        void in(DSLContext tx, StoredReel head);
+        StoredReel in(DSLContext tx, StoredReel head);
     }
 
     private StoredReel change(String id, String editId, Change change) {
-        sql.transaction(inside -> {
+        return sql.transactionResult(inside -> {
             DSLContext tx = DSL.using(inside);
-            if (!tx.fetchExists(REVISION, REVISION.REEL_ID.eq(id), REVISION.EDIT_ID.eq(editId))) {
-                change.in(tx, new ReelStore(tx).find(id));
-            }
+            StoredReel head = new ReelStore(tx).find(id);
+            boolean done = tx.fetchExists(REVISION, REVISION.REEL_ID.eq(id), REVISION.EDIT_ID.eq(editId));
+            return done ? head : change.in(tx, head);
         });
-        return new ReelStore(sql).find(id);
     }
 
     private static boolean someoneElseTouched(DSLContext tx, String id, Set<String> keys, String editor, long after) {
@@ -178,7 +177,7 @@ public class EditStore {
         return edit instanceof Rename ? reel.name() : "";
     }
 
-    private static void appendEdit(
+    private static StoredReel appendEdit(
             DSLContext tx,
             StoredReel head,
             Edit edit,
@@ -210,5 +209,6 @@ public class EditStore {
                 .set(REEL.CHANGED_AT, now)
                 .where(REEL.ID.eq(head.id()))
                 .execute();
+        return head.changed(number, new ReelStore(tx).followed(changed), changed, now);
     }
 }

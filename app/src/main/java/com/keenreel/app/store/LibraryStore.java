@@ -44,11 +44,7 @@ public class LibraryStore {
     private static Condition condition(Wanted wanted) {
         Condition which = wanted.binned() ? PICTURE.BINNED_AT.isNotNull() : PICTURE.BINNED_AT.isNull();
         which = which.and(whole());
-        for (String word : Sought.of(wanted.text()).strip().split("\\s+")) {
-            which = word.isEmpty()
-                    ? which
-                    : which.and(DSL.position(PICTURE.SOUGHT, word).gt(0));
-        }
+        which = which.and(Sought.in(PICTURE.SOUGHT, wanted.text()));
         if (wanted.set() != null) {
             which = which.and(PICTURE.ID.in(DSL.select(MEMBER.PICTURE_ID)
                     .from(MEMBER)

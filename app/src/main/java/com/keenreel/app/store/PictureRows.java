@@ -28,12 +28,17 @@ final class PictureRows {
                     DSL.selectCount().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)))
             .as("used_in");
 
+    /** All but the bytes that stand in for a picture that is not there yet. */
+    private static final List<Field<?>> VERSION = Arrays.stream(PICTURE_VERSION.fields())
+            .filter(field -> !field.equals(PICTURE_VERSION.PLACEHOLDER))
+            .toList();
+
     private PictureRows() {}
 
     /** Those pictures in that order, from a place on. */
     static List<StoredPicture> select(DSLContext sql, Condition which, List<SortField<?>> order, int from, int most) {
         return sql.select(PICTURE.fields())
-                .select(PICTURE_VERSION.fields())
+                .select(VERSION)
                 .select(USED_IN)
                 .from(PICTURE)
                 .join(PICTURE_VERSION)

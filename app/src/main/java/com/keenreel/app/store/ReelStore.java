@@ -14,9 +14,11 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -26,11 +28,18 @@ import org.jooq.SelectConditionStep;
 import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /** Reels, each as its newest revision has it. */
 @Component
 public class ReelStore {
+    /** One revision in so many is kept whole, and the head; each other one as what leads to it from the next. */
+    private static final int WHOLE = 50;
+
+    private static final Logger LOG = LoggerFactory.getLogger(ReelStore.class);
+
     private final DSLContext sql;
 
     public ReelStore(DSLContext sql) {
@@ -72,39 +81,17 @@ public class ReelStore {
         return one(reels().where(REEL.SLUG.eq(slug)));
     }
 
-    /**
-     * A reel whose document cannot be read.
-     *
-     * @param why as a sentence
-     */
-    public record Closed(String id, String name, String why) {}
-
-    /**
-     * Reels as they are listed.
-     *
-     * @param closed those that cannot be read, which take nothing else down
-     */
-    public record Listed(List<StoredReel> reels, List<Closed> closed) {}
-
-    /** All reels, changed last first, without those in the bin; or those in the bin, binned last first. */
-    public Listed listed(boolean binned) {
-        return listed(
-                binned
-                        ? reels().where(REEL.BINNED_AT.isNotNull()).orderBy(REEL.BINNED_AT.desc(), REEL.ID)
-                        : reels().where(REEL.BINNED_AT.isNull()).orderBy(REVISION.MADE_AT.desc(), REEL.ID));
-    }
-
-    private Listed listed(ResultQuery<? extends Record> rows) {
+    /** Those that can be read; what cannot takes nothing else down. */
+    private List<StoredReel> readable(ResultQuery<? extends Record> rows) {
         List<StoredReel> readable = new ArrayList<>();
-        List<Closed> closed = new ArrayList<>();
         for (Record row : rows.fetch()) {
             try {
                 readable.add(stored(row));
             } catch (Unreadable unreadable) {
-                closed.add(new Closed(row.get(REEL.ID), row.get(REEL.NAME), String.valueOf(unreadable.getMessage())));
+                LOG.debug("The reel {} is left out: {}", row.get(REEL.ID), unreadable.getMessage());
             }
         }
-        return new Listed(readable, closed);
+        return readable;
     }
 
     /** How many reels are in the bin. */
@@ -112,9 +99,10 @@ public class ReelStore {
         return sql.fetchCount(REEL, REEL.BINNED_AT.isNotNull());
     }
 
-    /** All reels that can be read, changed last first, without those in the bin. */
-    public List<StoredReel> all() {
-        return listed(false).reels();
+    /** The reels that are live, follow a set and are not in the bin. */
+    public List<StoredReel> liveFollowers() {
+        return readable(reels().where(REEL.FOLLOWS.isNotNull(), REEL.LIVE.isNotNull(), REEL.BINNED_AT.isNull())
+                .orderBy(REEL.ID));
     }
 
     /** Puts a reel into the bin, or takes it out; what is live is another matter. */
@@ -189,26 +177,25 @@ public class ReelStore {
                                 pictures.stream().map(PictureId::value).toList()))));
     }
 
+    /** Each time another moment than before, so that what was calculated of the former state is told apart. */
     private static void changed(DSLContext tx, Condition which) {
         tx.update(REEL)
-                .set(REEL.CHANGED_AT, System.currentTimeMillis())
+                .set(REEL.CHANGED_AT, DSL.greatest(DSL.val(System.currentTimeMillis()), REEL.CHANGED_AT.plus(1L)))
                 .where(which)
                 .execute();
     }
 
     /** The reels that follow that set. */
     public List<StoredReel> followersOf(SetId set) {
-        return listed(reels().where(REEL.FOLLOWS.eq(set.value())).orderBy(REEL.ID))
-                .reels();
+        return readable(reels().where(REEL.FOLLOWS.eq(set.value())).orderBy(REEL.ID));
     }
 
     /** The reels that show that picture. */
     public List<StoredReel> showing(PictureId picture) {
-        return listed(reels().where(REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
-                                .from(REEL_PICTURE)
-                                .where(REEL_PICTURE.PICTURE_ID.eq(picture.value()))))
-                        .orderBy(REEL.NAME))
-                .reels();
+        return readable(reels().where(REEL.ID.in(DSL.select(REEL_PICTURE.REEL_ID)
+                        .from(REEL_PICTURE)
+                        .where(REEL_PICTURE.PICTURE_ID.eq(picture.value()))))
+                .orderBy(REEL.NAME));
     }
 
     /**
@@ -217,11 +204,23 @@ public class ReelStore {
      * @throws NotThere when there is no such revision
      */
     public Reel at(String id, long revision) {
-        return DocumentJson.read(sql.select(REVISION.DOCUMENT)
+        List<String> kept = sql.select(REVISION.DOCUMENT)
                 .from(REVISION)
-                .where(REVISION.REEL_ID.eq(id), REVISION.NUMBER.eq(revision))
-                .fetchOptional(REVISION.DOCUMENT)
-                .orElseThrow(() -> new NotThere("There is no such revision.")));
+                .where(REVISION.REEL_ID.eq(id), REVISION.NUMBER.between(revision, revision + WHOLE))
+                .orderBy(REVISION.NUMBER)
+                .fetch(REVISION.DOCUMENT);
+        int place = 0;
+        while (place < kept.size() && Patch.is(kept.get(place))) {
+            place++;
+        }
+        if (place == kept.size()) {
+            throw new NotThere("There is no such revision.");
+        }
+        String document = kept.get(place);
+        while (place > 0) {
+            document = Patch.apply(kept.get(--place), document);
+        }
+        return DocumentJson.read(document);
     }
 
     /** A document as it is read now: where it follows a set, with the slides that the set has now. */
@@ -256,10 +255,11 @@ public class ReelStore {
             String editor,
             String editId,
             long now) {
+        String document = DocumentJson.write(reel);
         tx.insertInto(REVISION)
                 .set(REVISION.REEL_ID, id)
                 .set(REVISION.NUMBER, number)
-                .set(REVISION.DOCUMENT, DocumentJson.write(reel))
+                .set(REVISION.DOCUMENT, document)
                 .set(REVISION.EDIT, edit)
                 .set(REVISION.INVERSE, inverse)
                 .set(REVISION.WORDS, words)
@@ -268,20 +268,50 @@ public class ReelStore {
                 .set(REVISION.EDIT_ID, editId)
                 .set(REVISION.MADE_AT, now)
                 .execute();
+        keepLess(tx, id, number - 1, document);
         shows(tx, id, new ReelStore(tx).followed(reel));
     }
 
+    /** A revision that is no longer the head is kept as what differs, but for one in {@link #WHOLE}. */
+    private static void keepLess(DSLContext tx, String id, long number, String next) {
+        if (number % WHOLE == 0) {
+            return;
+        }
+        Condition which = REVISION.REEL_ID.eq(id).and(REVISION.NUMBER.eq(number));
+        tx.select(REVISION.DOCUMENT)
+                .from(REVISION)
+                .where(which)
+                .fetchOptional(REVISION.DOCUMENT)
+                .filter(whole -> !Patch.is(whole))
+                .ifPresent(whole -> tx.update(REVISION)
+                        .set(REVISION.DOCUMENT, Patch.between(next, whole))
+                        .where(which)
+                        .execute());
+    }
+
+    /** Notes which pictures a reel shows. */
     private static void shows(DSLContext tx, String id, Reel reel) {
-        tx.deleteFrom(REEL_PICTURE).where(REEL_PICTURE.REEL_ID.eq(id)).execute();
-        List<String> pictures = reel.pictures().stream().map(PictureId::value).toList();
-        if (tx.fetchCount(PICTURE, PICTURE.ID.in(pictures)) < pictures.size()) {
+        Set<String> now = new LinkedHashSet<>();
+        reel.pictures().forEach(picture -> now.add(picture.value()));
+        Set<String> former = tx.select(REEL_PICTURE.PICTURE_ID)
+                .from(REEL_PICTURE)
+                .where(REEL_PICTURE.REEL_ID.eq(id))
+                .fetchSet(REEL_PICTURE.PICTURE_ID);
+        List<String> come = now.stream().filter(one -> !former.contains(one)).toList();
+        List<String> gone = former.stream().filter(one -> !now.contains(one)).toList();
+        if (tx.fetchCount(PICTURE, PICTURE.ID.in(come)) < come.size()) {
             throw new Refusal("That picture is not in the library.");
         }
-        for (String picture : pictures) {
-            tx.insertInto(REEL_PICTURE)
-                    .set(REEL_PICTURE.REEL_ID, id)
-                    .set(REEL_PICTURE.PICTURE_ID, picture)
+        if (!gone.isEmpty()) {
+            tx.deleteFrom(REEL_PICTURE)
+                    .where(REEL_PICTURE.REEL_ID.eq(id), REEL_PICTURE.PICTURE_ID.in(gone))
                     .execute();
         }
+        tx.batch(come.stream()
+                        .map(picture -> tx.insertInto(REEL_PICTURE)
+                                .set(REEL_PICTURE.REEL_ID, id)
+                                .set(REEL_PICTURE.PICTURE_ID, picture))
+                        .toList())
+                .execute();
     }
 }

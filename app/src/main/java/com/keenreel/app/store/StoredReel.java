@@ -28,6 +28,11 @@ public record StoredReel(
         long changedAt,
         long differsSince,
         boolean binned) {
+    /** The same reel with a newer head, made at that time. */
+    StoredReel changed(long number, Reel seen, Reel kept, long at) {
+        return new StoredReel(id, slug, number, seen, kept, live, wasLive, at, at, binned);
+    }
+
     /** The same for as long as its head, the set it follows, its pictures and what is live of it stay the same. */
     public String state() {
         return revision + "." + differsSince + "." + live;

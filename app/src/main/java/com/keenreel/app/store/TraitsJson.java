@@ -1,5 +1,7 @@
 package com.keenreel.app.store;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;
@@ -32,10 +34,15 @@ final class TraitsJson {
         return node.toString();
     }
 
+    /** What is read again and again: each text means the same for ever. */
+    private static final Cache<String, PictureTraits> READ =
+            Caffeine.newBuilder().maximumSize(5_000).build();
+
     static @Nullable PictureTraits read(@Nullable String json) {
-        if (json == null) {
-            return null;
-        }
+        return json == null ? null : READ.get(json, TraitsJson::parsed);
+    }
+
+    private static PictureTraits parsed(String json) {
         JsonNode node = DocumentJson.MAPPER.readTree(json);
         List<Colour> palette = new ArrayList<>();
         node.path("palette").forEach(colour -> palette.add(new Colour(colour.asString())));

@@ -126,6 +126,15 @@ class UndoTest {
         for (int i = 1; i < documents.size(); i++) {
             assertThat(document(redo(id))).as("seed %s, redone to %s", seed, i).isEqualTo(documents.get(i));
         }
+        ReelStore reels = new ReelStore(sql);
+        for (int i = 0; i < documents.size(); i++) {
+            assertThat(DocumentJson.write(reels.at(id, i + 1)))
+                    .as("seed %s, revision %s", seed, i + 1)
+                    .isEqualTo(documents.get(i));
+        }
+        assertThat(sql.fetchCount(REVISION, REVISION.DOCUMENT.startsWith("{")))
+                .as("revisions that are kept whole")
+                .isEqualTo(1 + (3 * documents.size() - 2) / 50);
     }
 
     @Test

@@ -23,9 +23,13 @@ public enum Pressed {
         if (!said.link().isEmpty() && anywhere && !moved) {
             return LINK;
         }
+        return mayOpen(reel, slide) ? LARGER : NOTHING;
+    }
+
+    /** Whether a press on that slide opens the larger view where it follows no link. */
+    public static boolean mayOpen(Reel reel, Slide slide) {
         Boolean own = slide.larger();
         boolean larger = own == null ? reel.choices().get(Options.LARGER) : own;
-        boolean stops = Options.LARGER.concerns(reel.arrangement());
-        return larger && stops && slide.carries() instanceof Carries.Picture ? LARGER : NOTHING;
+        return larger && slide.carries() instanceof Carries.Picture && Options.LARGER.concerns(reel.arrangement());
     }
 }

@@ -7,9 +7,7 @@ package com.keenreel.core.reel;
  */
 public record SetId(String value) {
     public SetId {
-        if (!value.matches("[a-z0-9]{1,24}")) {
-            throw new IllegalArgumentException("A set's id has 1 to 24 of a-z and 0-9, not \"" + value + "\".");
-        }
+        Id.check("A set's", value);
     }
 
     @Override

@@ -7,9 +7,7 @@ package com.keenreel.core.reel;
  */
 public record SlideId(String value) {
     public SlideId {
-        if (!value.matches("[a-z0-9]{1,24}")) {
-            throw new IllegalArgumentException("A slide id has 1 to 24 of a-z and 0-9, not \"" + value + "\".");
-        }
+        Id.check("A slide", value);
     }
 
     @Override

@@ -8,6 +8,8 @@ import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.text.Advances;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -20,8 +22,8 @@ import java.util.Map;
  */
 public record Facts(Map<PictureId, PictureFacts> pictures, Map<PictureId, PictureWords> words, Advances type) {
     public Facts {
-        pictures = Map.copyOf(pictures);
-        words = Map.copyOf(words);
+        pictures = Collections.unmodifiableMap(new HashMap<>(pictures));
+        words = Collections.unmodifiableMap(new HashMap<>(words));
     }
 
     /**

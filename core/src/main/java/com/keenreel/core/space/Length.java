@@ -155,6 +155,11 @@ public sealed interface Length {
             return new Linear(px * factor, share * factor, view * factor);
         }
 
+        /** At every width and view there is, which are 0 or more. */
+        private boolean isNeverMoreThan(Linear other) {
+            return px <= other.px && share <= other.share && view <= other.view;
+        }
+
         boolean isOneTerm() {
             return (px == 0 ? 0 : 1) + (share == 0 ? 0 : 1) + (view == 0 ? 0 : 1) <= 1;
         }
@@ -246,8 +251,13 @@ public sealed interface Length {
             if (a.equals(b)) {
                 return a;
             }
-            if (a instanceof Linear x && b instanceof Linear y && x.share == y.share && x.view == y.view) {
-                return (x.px < y.px) == smallest ? x : y;
+            if (a instanceof Linear x && b instanceof Linear y) {
+                if (x.isNeverMoreThan(y)) {
+                    return smallest ? x : y;
+                }
+                if (y.isNeverMoreThan(x)) {
+                    return smallest ? y : x;
+                }
             }
             return new Extreme(smallest, a, b);
         }

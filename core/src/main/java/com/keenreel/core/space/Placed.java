@@ -49,10 +49,18 @@ public record Placed(String part, @Nullable String name, Box box, boolean clips,
         if (part.equals(wanted)) {
             return Optional.of(box);
         }
-        return inside.stream()
-                .flatMap(child -> child.boxOf(wanted).stream())
-                .map(there -> there.movedBy(box.left(), box.top()))
-                .findFirst();
+        for (Placed child : inside) { // what is near is asked for most
+            if (child.part.equals(wanted)) {
+                return Optional.of(child.box.movedBy(box.left(), box.top()));
+            }
+        }
+        for (Placed child : inside) {
+            Optional<Box> there = child.inside.isEmpty() ? Optional.empty() : child.boxOf(wanted);
+            if (there.isPresent()) {
+                return there.map(one -> one.movedBy(box.left(), box.top()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Listed under another name, because several parts share it. */

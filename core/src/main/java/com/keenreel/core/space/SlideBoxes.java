@@ -13,15 +13,15 @@ import java.util.List;
 
 /** What stands inside one cell, whatever the arrangement: the picture or pair, and the words. */
 final class SlideBoxes {
-    private final Reel reel;
     private final Facts facts;
     private final SetUp setUp;
+    private final FitKind fit;
     private final WordsArea words;
 
     SlideBoxes(Reel reel, Facts facts, SetUp setUp) {
-        this.reel = reel;
         this.facts = facts;
         this.setUp = setUp;
+        this.fit = reel.choices().get(Options.FIT, setUp);
         this.words = new WordsArea(reel, facts, setUp);
     }
 
@@ -52,7 +52,6 @@ final class SlideBoxes {
     }
 
     private List<Placed> carried(int n, Slide slide, Length width, Length height, boolean aboveLine) {
-        FitKind fit = reel.choices().get(Options.FIT, setUp);
         if (slide.carries() instanceof Carries.Picture picture) {
             PictureId own = slide.insteadOn(setUp);
             PictureId shown = own == null ? picture.picture() : own;

@@ -1,6 +1,7 @@
 package com.keenreel.core.time;
 
 import com.keenreel.core.reel.Reel;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -29,9 +30,15 @@ public record Schedule(List<Long> holds, long change) {
         return holds.stream().mapToLong(Long::longValue).sum() + (holds.size() == 1 ? 0 : holds.size() * change);
     }
 
-    /** When that stop starts to stand in the first lap, ms. */
-    public long start(int stop) {
-        return holds.stream().limit(stop).mapToLong(hold -> hold + change).sum();
+    /** When each stop starts to stand in the first lap, ms. */
+    public List<Long> starts() {
+        List<Long> starts = new ArrayList<>();
+        long start = 0;
+        for (long hold : holds) {
+            starts.add(start);
+            start += hold + change;
+        }
+        return starts;
     }
 
     /**

@@ -20,7 +20,7 @@ class TimeTest {
     @Test
     void aLapIsAllHoldsAndChanges() {
         assertThat(schedule.lap()).isEqualTo(18_400);
-        assertThat(schedule.start(2)).isEqualTo(10_600);
+        assertThat(schedule.starts().get(2)).isEqualTo(10_600);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package com.keenreel.app.reels;
+package com.keenreel.app.summaries;
 
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Version;
