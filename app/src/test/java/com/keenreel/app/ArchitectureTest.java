@@ -46,6 +46,17 @@ class ArchitectureTest {
     }
 
     @Test
+    void whatCanBeChosenKnowsNothingOfReels() {
+        noClasses()
+                .that()
+                .resideInAPackage("com.keenreel.core.option")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("com.keenreel.core.reel", "com.keenreel.core.edit", "com.keenreel.core.space")
+                .check(house);
+    }
+
+    @Test
     void imagingAndPublishDependOnCoreAlone() {
         noClasses()
                 .that()

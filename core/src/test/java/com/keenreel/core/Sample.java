@@ -1,15 +1,15 @@
 package com.keenreel.core;
 
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Choices;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;

@@ -1,6 +1,6 @@
 package com.keenreel.imaging;
 
-import com.keenreel.core.reel.Colour;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;

@@ -1,9 +1,9 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.MarqueeLayout;

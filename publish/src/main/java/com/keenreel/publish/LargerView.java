@@ -1,7 +1,7 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Phrase;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Phrase;
 import org.jsoup.nodes.Element;
 
 /**

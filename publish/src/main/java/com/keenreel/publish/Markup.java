@@ -1,20 +1,20 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.Way;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Pressed;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
-import com.keenreel.core.reel.Way;
 import com.keenreel.core.reel.Words.Said;
-import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.PairBoxes;
 import java.util.ArrayList;

@@ -1,13 +1,13 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.Way;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
-import com.keenreel.core.reel.Way;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.PairBoxes;

@@ -1,6 +1,6 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Direction;
+import com.keenreel.core.option.Direction;
 import org.jsoup.nodes.Element;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */

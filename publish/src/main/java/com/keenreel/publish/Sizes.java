@@ -1,8 +1,8 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;

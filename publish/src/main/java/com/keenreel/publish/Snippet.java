@@ -1,12 +1,12 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.FitKind;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Layout;

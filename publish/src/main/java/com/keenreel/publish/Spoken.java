@@ -1,8 +1,8 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.Language;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
+import com.keenreel.core.option.Language;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Reel;
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,12 +1,12 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.reel.ControlsLook;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.ControlsLook;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.SetUpLimits;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
-import com.keenreel.core.reel.SetUpLimits;
-import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.FluidSize;
 import com.keenreel.core.space.Layout;
@@ -144,7 +144,7 @@ final class StyleSheet {
 
     private void copies(SetUp setUp, Map<String, String> rules) {
         Length lap = layout.stride(setUp);
-        boolean onward = reel.choices().get(Options.WAY) == com.keenreel.core.reel.Way.LEFT;
+        boolean onward = reel.choices().get(Options.WAY) == com.keenreel.core.option.Way.LEFT;
         for (int copy = 0; copy < copies; copy++) {
             int place = onward ? copy : copy - 1;
             rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI));
@@ -187,7 +187,7 @@ final class StyleSheet {
                 "title",
                 over(
                         18,
-                        reel.arrangement() == com.keenreel.core.reel.Arrangement.Kind.ROW
+                        reel.arrangement() == com.keenreel.core.option.Arrangement.Kind.ROW
                                 ? 18
                                 : reel.choices().get(Options.WORDS_SIZE, setUp),
                         1.2));
@@ -203,7 +203,7 @@ final class StyleSheet {
         return "font-size:" + FluidSize.between(least, most).css(Base.CQI) + ";line-height:" + lineHeight;
     }
 
-    private String below(com.keenreel.core.reel.Option<Double> lines, SetUp setUp, double lineHeight, double size) {
+    private String below(com.keenreel.core.option.Option<Double> lines, SetUp setUp, double lineHeight, double size) {
         int kept = (int) Math.round(reel.choices().get(lines, setUp));
         return kept == 0 ? "display:none" : "font-size:" + px(size) + ";line-height:" + px(lineHeight);
     }

@@ -2,12 +2,12 @@ package com.keenreel.publish;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.Language;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Language;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;

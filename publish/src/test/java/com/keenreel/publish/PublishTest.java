@@ -3,24 +3,24 @@ package com.keenreel.publish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.Way;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Choices;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
-import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.ReelWidth;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
-import com.keenreel.core.reel.Way;
 import com.keenreel.core.reel.Words;
-import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Facts;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -43,7 +43,7 @@ class PublishTest {
         return Reel.named("Days & <nights>").withSlides(all);
     }
 
-    private static <T> Reel choose(Reel reel, com.keenreel.core.reel.Option<T> option, SetUp setUp, T value) {
+    private static <T> Reel choose(Reel reel, com.keenreel.core.option.Option<T> option, SetUp setUp, T value) {
         return reel.withChoices(reel.choices().with(option, setUp, value));
     }
 

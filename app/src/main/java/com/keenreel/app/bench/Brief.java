@@ -1,15 +1,15 @@
 package com.keenreel.app.bench;
 
-import com.keenreel.core.reel.Arrangement;
-import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
-import com.keenreel.core.reel.WordsPlace;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.time.Running;
 import com.keenreel.publish.Spoken;

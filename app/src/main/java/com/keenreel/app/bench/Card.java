@@ -2,9 +2,9 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;

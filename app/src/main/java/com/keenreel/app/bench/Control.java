@@ -1,14 +1,14 @@
 package com.keenreel.app.bench;
 
-import com.keenreel.core.reel.BySetUp;
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Domain;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
-import com.keenreel.core.reel.Phrase;
-import com.keenreel.core.reel.Ratio;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;

@@ -2,9 +2,9 @@ package com.keenreel.app.bench;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.keenreel.app.publishing.Draft;
-import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Layout;

@@ -2,15 +2,15 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;

@@ -1,7 +1,7 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Widths;

@@ -1,7 +1,7 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Numbers;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;

@@ -1,18 +1,18 @@
 package com.keenreel.app.store;
 
-import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Choices;
-import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;

@@ -2,7 +2,7 @@ package com.keenreel.app.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import com.keenreel.core.reel.Colour;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;
 import java.util.ArrayList;

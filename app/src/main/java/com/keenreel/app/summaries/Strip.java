@@ -2,14 +2,14 @@ package com.keenreel.app.summaries;
 
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Version;
-import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.FitKind;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Fit;
@@ -141,6 +141,6 @@ final class Strip {
     }
 
     private static String text(double value) {
-        return com.keenreel.core.reel.Numbers.rounded(value, 2);
+        return com.keenreel.core.option.Numbers.rounded(value, 2);
     }
 }

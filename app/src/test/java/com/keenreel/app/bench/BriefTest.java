@@ -2,10 +2,10 @@ package com.keenreel.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.core.option.Language;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Language;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -154,10 +154,10 @@ class BriefTest {
         for (Option<?> option : Options.all()) {
             boolean concerns = option.concerns(
                     starter == Starter.ROW
-                            ? com.keenreel.core.reel.Arrangement.Kind.ROW
+                            ? com.keenreel.core.option.Arrangement.Kind.ROW
                             : starter == Starter.MARQUEE
-                                    ? com.keenreel.core.reel.Arrangement.Kind.MARQUEE
-                                    : com.keenreel.core.reel.Arrangement.Kind.SINGLE);
+                                    ? com.keenreel.core.option.Arrangement.Kind.MARQUEE
+                                    : com.keenreel.core.option.Arrangement.Kind.SINGLE);
             if (offered.contains(option.key())) {
                 assertThat(concerns).as(option.key() + " in " + starter).isTrue();
             }

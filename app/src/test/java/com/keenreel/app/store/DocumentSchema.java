@@ -1,13 +1,13 @@
 package com.keenreel.app.store;
 
-import com.keenreel.core.reel.Domain;
-import com.keenreel.core.reel.Domain.OneOf;
-import com.keenreel.core.reel.Domain.Within;
-import com.keenreel.core.reel.Numbers;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.Domain.OneOf;
+import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.SetOrder;
-import com.keenreel.core.reel.SetUp;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,18 +2,18 @@ package com.keenreel.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
@@ -65,7 +65,7 @@ class DocumentSchemaTest {
                 new BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
                 new com.keenreel.core.reel.Showing(
                         true, java.time.LocalDate.of(2026, 12, 12), java.time.LocalDate.MAX.withYear(2027)),
-                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
+                new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
                 true);
         Slide plain = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Slide picture = Slide.of(new SlideId("c"), new Carries.Picture(new PictureId("p3")));

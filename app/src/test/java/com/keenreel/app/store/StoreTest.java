@@ -9,14 +9,14 @@ import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.SetHold;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.edit.SetWords;
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.FocalPoint;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
@@ -54,9 +54,10 @@ class StoreTest {
                 new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "", 0.31),
                 new Words("", null, "Look", "https://fennock.example/", "An alt text"),
                 6500L,
-                new com.keenreel.core.reel.BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
+                new com.keenreel.core.option.BySetUp<>(
+                        new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
                 new com.keenreel.core.reel.Showing(true, java.time.LocalDate.of(2026, 12, 12), null),
-                new com.keenreel.core.reel.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
+                new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
                 true);
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360")).withSlides(List.of(pair, plain("b")));
         reel = reel.withChoices(reel.choices()

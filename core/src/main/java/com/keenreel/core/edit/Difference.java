@@ -1,13 +1,13 @@
 package com.keenreel.core.edit;
 
-import com.keenreel.core.reel.BySetUp;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
-import com.keenreel.core.reel.Option;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;

@@ -1,6 +1,6 @@
 package com.keenreel.core.edit;
 
-import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;

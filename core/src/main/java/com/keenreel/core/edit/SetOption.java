@@ -1,8 +1,8 @@
 package com.keenreel.core.edit;
 
-import com.keenreel.core.reel.Option;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 

@@ -1,8 +1,8 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;

@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.Colour;
 import java.util.List;
 import java.util.Locale;
 

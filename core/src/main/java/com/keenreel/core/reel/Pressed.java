@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Words.Said;
 
 /** What happens when a visitor presses a slide beside its button. */

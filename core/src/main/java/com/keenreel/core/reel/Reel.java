@@ -1,5 +1,11 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Language;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUpLimits;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.LinkedHashSet;

@@ -1,5 +1,7 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;

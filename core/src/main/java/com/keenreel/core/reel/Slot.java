@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.Numbers;
 import java.util.Locale;
 
 /**

@@ -1,5 +1,13 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.TransitionKind;
+import com.keenreel.core.option.WordsPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;

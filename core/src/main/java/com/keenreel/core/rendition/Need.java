@@ -1,9 +1,9 @@
 package com.keenreel.core.rendition;
 
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Layout;

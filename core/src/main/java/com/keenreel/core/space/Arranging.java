@@ -1,6 +1,6 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.option.SetUp;
 import java.util.List;
 
 /** One arrangement: options in, boxes as lengths of the reel's width out. */

@@ -1,6 +1,6 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.FitKind;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 

@@ -1,10 +1,10 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.ReelWidth;
-import com.keenreel.core.reel.SetUp;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

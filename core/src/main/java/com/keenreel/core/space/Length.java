@@ -1,6 +1,6 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Numbers;
+import com.keenreel.core.option.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;

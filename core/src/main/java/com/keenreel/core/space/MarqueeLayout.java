@@ -1,9 +1,9 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.FitKind;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.text.Advances;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Arrangement;
+import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,13 +1,13 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.FitKind;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
-import com.keenreel.core.reel.WordsPlace;
 import java.util.ArrayList;
 import java.util.List;
 

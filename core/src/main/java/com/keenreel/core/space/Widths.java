@@ -1,7 +1,7 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Aligned;
-import com.keenreel.core.reel.ReelWidth;
+import com.keenreel.core.option.Aligned;
+import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.reel.Slot;
 
 /** From page to slot to reel. */

@@ -1,9 +1,9 @@
 package com.keenreel.core.space;
 
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.SetUp;
-import com.keenreel.core.reel.WordsPlace;
 
 /** The area kept for a slide's words. Its size depends on what was chosen, never on the text. */
 public final class WordsArea {

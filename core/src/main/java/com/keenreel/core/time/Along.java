@@ -1,6 +1,6 @@
 package com.keenreel.core.time;
 
-import com.keenreel.core.reel.Direction;
+import com.keenreel.core.option.Direction;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package com.keenreel.core.time;
 
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Reel;
 
 /** A way to get from one stop to another. */

@@ -3,8 +3,8 @@ package com.keenreel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Colour;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Member;
 import com.keenreel.core.reel.PictureId;

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.reel.Arrangement.Kind;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;

@@ -3,8 +3,8 @@ package com.keenreel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.reel.Arrangement.Kind;
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;

@@ -1,16 +1,16 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
-import com.keenreel.core.reel.Options;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Ratio;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
-import com.keenreel.core.reel.SetUp;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;

@@ -12,6 +12,7 @@ import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.RemoveSlide;
 import com.keenreel.core.edit.SetHold;
 import com.keenreel.core.edit.SetWords;
+import com.keenreel.core.option.Colour;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;

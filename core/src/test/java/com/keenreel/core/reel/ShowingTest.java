@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sample;
+import com.keenreel.core.option.Arrangement;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.time.Reading;
 import java.time.LocalDate;

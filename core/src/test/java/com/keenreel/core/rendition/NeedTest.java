@@ -3,7 +3,7 @@ package com.keenreel.core.rendition;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.keenreel.core.reel.SetUp;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.rendition.Need.Use;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,7 +3,7 @@ package com.keenreel.core.space;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.keenreel.core.reel.FitKind;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;

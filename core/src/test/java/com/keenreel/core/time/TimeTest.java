@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.reel.Arrangement.Kind;
-import com.keenreel.core.reel.Direction;
-import com.keenreel.core.reel.Options;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.TransitionKind;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** How a picture meets its frame. */
 public enum FitKind {

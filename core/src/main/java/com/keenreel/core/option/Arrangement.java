@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** How slides stand in the frame, with the options of that way as they hold in one set-up. */
 public sealed interface Arrangement {

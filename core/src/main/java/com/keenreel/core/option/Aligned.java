@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** Where a reel stands in a slot that is wider than it. */
 public enum Aligned {

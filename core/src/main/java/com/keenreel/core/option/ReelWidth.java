@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /**
  * How much of its slot a reel takes: {@code min(share * slot, most)}.

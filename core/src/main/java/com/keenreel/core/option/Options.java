@@ -1,14 +1,14 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
-import com.keenreel.core.reel.Arrangement.Kind;
-import com.keenreel.core.reel.Domain.Colours;
-import com.keenreel.core.reel.Domain.Languages;
-import com.keenreel.core.reel.Domain.OneOf;
-import com.keenreel.core.reel.Domain.Ratios;
-import com.keenreel.core.reel.Domain.Widths;
-import com.keenreel.core.reel.Domain.Within;
-import com.keenreel.core.reel.Domain.Wording;
-import com.keenreel.core.reel.Domain.YesNo;
+import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.option.Domain.Colours;
+import com.keenreel.core.option.Domain.Languages;
+import com.keenreel.core.option.Domain.OneOf;
+import com.keenreel.core.option.Domain.Ratios;
+import com.keenreel.core.option.Domain.Widths;
+import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Domain.Wording;
+import com.keenreel.core.option.Domain.YesNo;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** Where a slide's words stand. */
 public enum WordsPlace {

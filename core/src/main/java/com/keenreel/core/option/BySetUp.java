@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 import java.util.Collections;
 import java.util.EnumMap;

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** How one slide gives way to the next. */
 public enum TransitionKind {

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** How arrows, dots and the pause button are dressed; both have a ground of their own to be seen on any picture. */
 public enum ControlsLook {

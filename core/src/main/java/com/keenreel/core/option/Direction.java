@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** The way lines are read. In a right-to-left reel everything stands and moves the other way round. */
 public enum Direction {

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /**
  * Where one set-up ends and the next begins, in CSS px of the reel's own width.

@@ -1,4 +1,4 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.option;
 
 /** Something that is said to visitors who listen, or read by touch, instead of looking. Each can be reworded. */
 public enum Phrase {
