@@ -1,6 +1,6 @@
 // Bundles what runs in the visitor's browser: node build.mjs OUTPUT-FOLDER
 import { build } from 'esbuild';
-import { copyFileSync, mkdirSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -8,24 +8,33 @@ const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
 mkdirSync(out, { recursive: true });
 
-/** One classic script; `larger` is whether it has the larger view. */
-const script = (name, outfile, larger) =>
+/** One classic script, with what a reel needs: what leads it, comparisons, the larger view. */
+const script = (name, outfile, { lead = 'stops', pairs = false, larger = false } = {}) =>
   build({
     entryPoints: [join(here, 'src', `${name}.js`)],
     bundle: true,
     minify: true,
     format: 'iife',
     target: ['chrome111', 'firefox115', 'safari16.4'],
-    define: { WITH_LARGER_VIEW: String(larger) },
+    define: { LEAD: JSON.stringify(lead), WITH_PAIRS: String(pairs), WITH_LARGER_VIEW: String(larger) },
     outfile: join(out, outfile),
     logLevel: 'warning',
   });
 
-await script('shell', 'shell.js', false);
-await script('port', 'port.js', false);
-await script('player', 'player.js', false);
-await script('player', 'player-larger.js', true); // for reels whose pictures are opened as large as the window
-await build({ entryPoints: ['base', 'larger'].map((name) => join(here, 'src', `${name}.css`)), bundle: true, minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
+await script('shell', 'shell.js');
+await script('port', 'port.js');
+for (const pairs of [false, true]) {
+  for (const larger of [false, true]) await script('player', `player-stops${pairs ? '-pairs' : ''}${larger ? '-larger' : ''}.js`, { pairs, larger });
+  await script('player', `player-still${pairs ? '-pairs' : ''}.js`, { lead: 'still', pairs });
+}
+await script('player', 'player-band.js', { lead: 'band' });
+
+const styles = [
+  ...['base', 'larger'].map((name) => `${name}.css`),
+  ...['pairs', 'by-time'].map((name) => `styles/${name}.css`),
+  ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
+];
+await build({ entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), bundle: true, minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
 
 const faces = join(here, '..', 'node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
 for (const weight of [400, 700]) {

@@ -1,4 +1,4 @@
-// Marquee: an endless band at constant speed.
+// Led by time: an endless band at constant speed.
 import { Piece } from './piece.js';
 
 export class Band extends Piece {

@@ -33,7 +33,7 @@ export class Dragging {
       this.view.setPointerCapture(event.pointerId);
       this.piece.wait('dragged');
     }
-    if (this.dragged && this.piece.isRow) this.piece.strip.style.transform = this.piece.offset(this.piece.stop, by);
+    if (this.dragged && this.piece.moved) this.piece.strip.style.transform = this.piece.offset(this.piece.stop, by);
   }
 
   #up(event) {
@@ -42,7 +42,7 @@ export class Dragging {
     this.start = undefined;
     if (!this.dragged) return;
     this.piece.go('dragged');
-    if (!this.piece.isRow) {
+    if (!this.piece.moved) {
       if (Math.abs(by) > TURN) this.piece.step(by * this.piece.plan.way < 0 ? 1 : -1);
       return;
     }
@@ -57,7 +57,7 @@ export class Dragging {
     if (!this.start) return;
     this.start = undefined;
     this.piece.go('dragged');
-    if (this.piece.isRow) this.piece.strip.style.transform = this.piece.offset(this.piece.stop);
+    if (this.piece.moved) this.piece.strip.style.transform = this.piece.offset(this.piece.stop);
   }
 
   #click(event) {

@@ -148,6 +148,30 @@ export class Piece {
     this.pauseButton.setAttribute('aria-label', paused ? this.plan.say.play : this.plan.say.pause);
   }
 
+  // What leads a reel says otherwise: by itself nothing moves.
+
+  rearranged() {}
+
+  waitingChanged() {}
+
+  at(ms) {
+    this.held = true;
+    this.time = ms;
+  }
+
+  play() {
+    this.held = false;
+  }
+
+  moment() {
+    return { held: this.held, time: this.time, paused: this.waitsFor('paused') };
+  }
+
+  resume({ held, time, paused }) {
+    if (paused) this.wait('paused');
+    if (held) this.at(time);
+  }
+
   connected() {
     this.go('taken out');
   }

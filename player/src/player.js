@@ -2,8 +2,12 @@
 // where things stand is in the style sheet.
 import { Band } from './band.js';
 import { Pairs } from './pairs.js';
+import { Piece } from './piece.js';
 import { Stops } from './stops.js';
 import { loadType } from './type.js';
+
+/* global LEAD, WITH_PAIRS: said when the player is built, so that a page loads what its reel needs and no more */
+const Lead = LEAD === 'stops' ? Stops : LEAD === 'band' ? Band : Piece;
 
 const within = (ms, promise) => Promise.race([promise.catch(() => {}), new Promise((done) => setTimeout(done, ms))]);
 
@@ -79,14 +83,15 @@ function reuse(root, content) {
 function start(host, plan, moment) {
   const reel = host.shadowRoot.querySelector('.reel');
   if (!reel) return { connected() {}, disconnected() {}, moment() {}, end() {} };
-  const Kind = plan.arrangement === 'marquee' ? Band : Stops;
-  const piece = new Kind(reel, plan, host);
-  const pairs = new Pairs(reel, plan);
-  const end = piece.end.bind(piece);
-  piece.end = () => {
-    pairs.end();
-    end();
-  };
+  const piece = new Lead(reel, plan, host);
+  if (WITH_PAIRS) {
+    const pairs = new Pairs(reel, plan);
+    const end = piece.end.bind(piece);
+    piece.end = () => {
+      pairs.end();
+      end();
+    };
+  }
   if (moment) piece.resume(moment);
   return piece;
 }

@@ -1,4 +1,4 @@
-// Single and row: a reel with stops, which changes from one to another.
+// A reel with stops, which changes from one to another.
 import { Dragging } from './dragging.js';
 import { Larger } from './larger.js';
 import { Piece } from './piece.js';
@@ -16,7 +16,7 @@ export class Stops extends Piece {
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
-    this.isRow = plan.arrangement === 'row';
+    this.moved = plan.lead === 'position'; // the strip is, by hand too
     this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
     this.holds = plan.holds;
     if (plan.anew) this.#shuffle();
@@ -141,13 +141,13 @@ export class Stops extends Piece {
     this.slides.forEach((slide, i) => {
       const now = i >= stop && i < stop + shown;
       slide.classList.toggle('now', now);
-      slide.classList.toggle('near', i === (stop + shown) % this.slides.length || (this.isRow && i < stop + 2 * shown + 1));
+      slide.classList.toggle('near', i === (stop + shown) % this.slides.length || (this.moved && i < stop + 2 * shown + 1));
       slide.classList.remove('coming', 'leaving');
       if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
     const left = this.slides.indexOf(focused?.closest('.slide'));
     if (left >= 0 && this.slides[left].inert) this.#refocus(focused, this.slides[left < stop ? stop : stop + shown - 1]);
-    if (this.isRow) this.strip.style.transform = this.offset(stop);
+    if (this.moved) this.strip.style.transform = this.offset(stop);
     this.dots.forEach((dot, i) => {
       dot.classList.toggle('now', i === stop);
       dot.setAttribute('aria-current', i === stop);
@@ -203,7 +203,7 @@ export class Stops extends Piece {
   animate(from, to, forward) {
     const coming = this.slides[to];
     const leaving = this.slides[from];
-    if (!this.isRow) {
+    if (!this.moved) {
       coming.classList.add('coming');
       leaving.classList.add('leaving');
     }

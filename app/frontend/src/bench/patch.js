@@ -95,7 +95,7 @@ export class Patches {
     }
     if (JSON.stringify(former.plan) !== JSON.stringify(fragment.plan)) patch.plan = fragment.plan;
     if (former.html === fragment.html) return patch;
-    const one = fragment.plan.arrangement !== 'marquee' && only(former.html, fragment.html);
+    const one = fragment.plan.lead !== 'time' && only(former.html, fragment.html);
     if (one && !isPair(one[1])) {
       this.#pieces = undefined;
       patch.slides.push(one);
@@ -103,7 +103,7 @@ export class Patches {
     }
     const from = this.#pieces ?? cut(former.html);
     const to = (this.#pieces = cut(fragment.html));
-    const alike = from.around === to.around && from.slides.length === to.slides.length && fragment.plan.arrangement !== 'marquee';
+    const alike = from.around === to.around && from.slides.length === to.slides.length && fragment.plan.lead !== 'time';
     if (!alike) return undefined;
     to.slides.forEach((html, i) => html !== from.slides[i] && patch.slides.push([i, html]));
     patch.plan = fragment.plan; // slides that were exchanged are started anew

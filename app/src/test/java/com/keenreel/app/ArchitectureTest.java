@@ -3,10 +3,20 @@ package com.keenreel.app;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The house: arrows point downward, no circle between packages, SQL in one room. */
@@ -84,6 +94,36 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.jooq..", "java.sql..", "com.keenreel.app.store.sql..")
                 .check(house);
+    }
+
+    @Test
+    void nobodyAsksWhichArrangementAReelHas() throws IOException {
+        for (Arrangement arrangement : Arrangements.all()) {
+            String own = arrangement.getClass().getPackageName();
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackage(own)
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage(own)
+                    .check(house);
+            String word = arrangement.word();
+            Pattern said = Pattern.compile("[\"'`]" + word + "[\"'`]|\\." + word + "(?![\\w-])(?=[^;\"'`]*\\{)");
+            List<String> places = new ArrayList<>();
+            for (String folder : List.of(
+                    "core/src/main", "publish/src/main", "imaging/src/main", "app/src/main/java", "player/src")) {
+                try (Stream<Path> files = Files.walk(Path.of("..", folder))) {
+                    for (Path file : files.filter(Files::isRegularFile).toList()) {
+                        boolean itsOwn = file.toString().contains("arrangement/" + word)
+                                || file.endsWith("arrangements/" + word + ".css");
+                        if (!itsOwn && said.matcher(Files.readString(file)).find()) {
+                            places.add(file.toString());
+                        }
+                    }
+                }
+            }
+            assertThat(places).as("where \"%s\" is spoken of", word).isEmpty();
+        }
     }
 
     @Test

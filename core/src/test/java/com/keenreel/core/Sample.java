@@ -1,9 +1,8 @@
 package com.keenreel.core;
 
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -23,13 +22,13 @@ public final class Sample {
     private Sample() {}
 
     /** A reel of that many slides, each with a picture of its own, p1 and so on. */
-    public static Reel reel(Kind kind, int slides) {
+    public static Reel reel(String arrangement, int slides) {
         List<Slide> all = new ArrayList<>();
         for (int i = 1; i <= slides; i++) {
             all.add(Slide.of(new SlideId("s" + i), new Carries.Picture(new PictureId("p" + i))));
         }
         Reel reel = Reel.named("Sample").withSlides(all);
-        return choose(reel, Options.ARRANGEMENT, kind);
+        return choose(reel, Arrangements.OPTION, Arrangements.of(arrangement));
     }
 
     public static <T> Reel choose(Reel reel, Option<T> option, T value) {

@@ -51,8 +51,8 @@ public final class Folder {
         });
         texts.put("index.html", utf8(AddressPage.folder(written, inside, stages).html()));
         texts.put("type.css", utf8(AddressPage.faces(faces)));
-        boolean larger = inside.hasLargerView() || later.values().stream().anyMatch(Material::hasLargerView);
-        texts.put("player.js", shipped.player(larger).bytes());
+        Needs needs = later.values().stream().map(Needs::of).reduce(Needs.of(inside), Needs::and);
+        texts.put("player.js", shipped.player(needs).bytes());
         texts.put("reel.js", shipped.shell().bytes());
         texts.put("read me.txt", utf8(note(material)));
     }

@@ -1,12 +1,9 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Slide;
-import com.keenreel.core.space.Layout;
-import com.keenreel.core.space.MarqueeLayout;
 import java.util.List;
 
 /** Makes the fragment: what is drafted on the wall and what is published are both written here. */
@@ -49,28 +46,17 @@ public final class FragmentWriter {
         if (material.reel().slides().isEmpty()) {
             return Fragment.NOTHING.as(version);
         }
-        int copies = copies(material, layout);
+        int copies = layout.copies();
         PlayerFiles shipped = PlayerFiles.shipped();
-        boolean larger = material.hasLargerView();
+        Needs needs = Needs.of(material);
         return new Fragment(
                 version,
                 new Markup(material, layout, copies, drawn).write(),
-                new StyleSheet(material.reel(), layout, copies, larger, drawn).write() + starts(material),
+                new StyleSheet(material.reel(), layout, copies, needs, drawn).write() + starts(material),
                 new PlanWriter(material.reel(), material.facts(), layout).write(),
-                shipped.player(larger).address(),
+                shipped.player(needs).address(),
                 shipped.faces(),
                 data);
-    }
-
-    private static int copies(Material material, Layout layout) {
-        if (material.reel().arrangement() != Kind.MARQUEE) {
-            return 1;
-        }
-        double shortest = Double.POSITIVE_INFINITY;
-        for (SetUp setUp : SetUp.values()) {
-            shortest = Math.min(shortest, layout.step(setUp).at(0));
-        }
-        return MarqueeLayout.copies(MarqueeLayout.WIDEST, shortest);
     }
 
     private static String starts(Material material) {

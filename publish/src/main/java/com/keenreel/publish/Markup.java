@@ -1,26 +1,26 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.Way;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
-import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words.Said;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
@@ -44,15 +44,17 @@ final class Markup {
     }
 
     String write() {
-        Kind kind = material.reel().arrangement();
+        Arrangement arrangement = Arrangements.of(material.reel());
+        boolean stops = arrangement.motion(material.reel()).stops();
         Element reel = new Element("section")
                 .addClass("reel")
-                .addClass(kind.name().toLowerCase(Locale.ROOT))
+                .addClass(arrangement.word())
+                .addClass("by-" + arrangement.motion(material.reel()).lead())
                 .attr("lang", material.reel().language().tag())
                 .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
-        if (kind != Kind.MARQUEE) {
-            reel.attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
+        if (stops) {
+            reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
         Element measured = reel.appendElement("div").addClass("measured");
         Element frame = measured.appendElement("div").addClass("frame").attr("data-box", "frame");
@@ -62,8 +64,8 @@ final class Markup {
         // reached by keyboard as long as it is scrolled, which without the player it is
         Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
         Element strip = view.appendElement("div").addClass("strip");
-        if (kind == Kind.MARQUEE) {
-            band(strip);
+        if (arrangement.motion(material.reel()) instanceof Motion.ByTime band) {
+            band(strip, band.onward());
         } else {
             slides(strip);
             steering(frame);
@@ -245,10 +247,9 @@ final class Markup {
         return said.alt().isEmpty() ? said.link().replaceFirst("^[a-z]+:(//)?", "") : said.alt();
     }
 
-    private void band(Element strip) {
-        boolean left = material.reel().choices().get(Options.WAY) == Way.LEFT;
+    private void band(Element strip, boolean onward) {
         for (int copy = 0; copy < copies; copy++) {
-            int place = left ? copy : copy - 1;
+            int place = onward ? copy : copy - 1;
             Element element =
                     strip.appendElement("div").addClass("copy").addClass("band").addClass("copy-" + place);
             if (place != 0) {

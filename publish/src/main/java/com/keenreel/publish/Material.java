@@ -1,7 +1,7 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import java.util.Collections;

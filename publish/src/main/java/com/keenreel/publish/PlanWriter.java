@@ -1,22 +1,20 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.Way;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Piece;
 import com.keenreel.core.time.Plan;
 import com.keenreel.core.time.Pose;
-import com.keenreel.core.time.Running;
 import com.keenreel.core.time.Schedule;
-import com.keenreel.core.time.Transition;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
@@ -36,26 +34,23 @@ final class PlanWriter {
 
     String write() {
         ObjectNode plan = Json.MAPPER.createObjectNode();
-        Transition transition = Transition.of(reel);
-        long chosen = Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME));
-        boolean bandRunsLeft = reel.choices().get(Options.WAY) == Way.LEFT;
-        plan.put("arrangement", reel.arrangement().name().toLowerCase(Locale.ROOT));
+        Motion motion = Arrangements.of(reel).motion(reel);
+        plan.put("lead", motion.lead());
         plan.put("way", reel.direction().sign());
-        plan.put("autoplay", reel.movesByItself());
+        plan.put("autoplay", Arrangements.of(reel).movesByItself(reel));
         plan.put("keys", reel.choices().get(Options.KEYS));
         if (reel.choices().get(Options.ANEW)) {
             plan.put("anew", true);
         }
         plan.put("swipe", reel.choices().get(Options.SWIPE));
-        plan.put("duration", Transition.duration(reel));
+        plan.put("duration", motion.change());
         ArrayNode holds = plan.putArray("holds");
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
-        boolean forward = reel.arrangement() != Arrangement.Kind.MARQUEE || bandRunsLeft;
-        plan.set("forward", pieces(transition.plan(chosen, forward)));
-        plan.set("backward", pieces(transition.plan(chosen, !forward)));
+        plan.set("forward", pieces(plan(motion, true)));
+        plan.set("backward", pieces(plan(motion, false)));
         ArrayNode setUps = plan.putArray("setUps");
         for (SetUp setUp : SetUp.values()) {
-            setUps.add(setUp(setUp));
+            setUps.add(setUp(setUp, motion));
         }
         ObjectNode pairs = plan.putObject("pairs");
         for (Slide slide : reel.slides()) {
@@ -74,18 +69,27 @@ final class PlanWriter {
         return plan.toString();
     }
 
-    private ObjectNode setUp(SetUp setUp) {
+    private static Plan plan(Motion motion, boolean forward) {
+        if (motion instanceof Motion.ByChange change) {
+            return change.transition().plan(change.chosen(), forward);
+        }
+        if (motion instanceof Motion.ByPosition position) {
+            return position.step();
+        }
+        return motion instanceof Motion.ByTime band ? band.lap() : new Plan(0, List.of());
+    }
+
+    private ObjectNode setUp(SetUp setUp, Motion motion) {
         ObjectNode node = Json.MAPPER.createObjectNode();
-        Arrangement arrangement = Arrangement.of(reel.choices(), setUp);
         int stops = layout.stops(setUp);
         node.put("stops", stops);
-        node.put("shown", arrangement instanceof Arrangement.Row row ? row.shown() : 1);
-        if (arrangement instanceof Arrangement.Marquee marquee) {
+        node.put("shown", layout.shown(setUp));
+        if (motion instanceof Motion.ByTime band) {
             double lap = layout.step(setUp).at(0);
             node.put("lapLength", lap);
-            node.put("lapTime", Running.lapTime(lap, marquee.speed()));
+            node.put("lapTime", band.lapTime(lap));
         } else if (!reel.slides().isEmpty()) {
-            Schedule schedule = Schedule.of(reel, stops);
+            Schedule schedule = Schedule.of(reel, motion, stops);
             node.put("lap", schedule.lap());
             ArrayNode moments = node.putArray("moments");
             List<Long> starts = schedule.starts();

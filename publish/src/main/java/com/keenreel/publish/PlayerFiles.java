@@ -10,6 +10,9 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /** What ships with every publication: the player, the shell, the common style sheet and the published type. */
 public final class PlayerFiles {
@@ -23,15 +26,17 @@ public final class PlayerFiles {
 
     private static final PlayerFiles SHIPPED = new PlayerFiles();
 
-    private final Shipped player = read("player.js");
-    private final Shipped largerPlayer = read("player-larger.js");
+    private final Map<String, Shipped> players = new TreeMap<>();
     private final Shipped shell = read("shell.js");
     private final Shipped port = read("port.js");
-    private final String css = new String(read("base.css").bytes(), StandardCharsets.UTF_8);
-    private final String largerCss = new String(read("larger.css").bytes(), StandardCharsets.UTF_8);
+    private final Map<String, String> styles = new ConcurrentHashMap<>();
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
     private PlayerFiles() {
+        for (String name :
+                List.of("stops", "stops-pairs", "stops-larger", "stops-pairs-larger", "still", "still-pairs", "band")) {
+            players.put(name, read("player-" + name + ".js"));
+        }
         for (int weight : new int[] {400, 700}) {
             faces.put(weight, read("type-" + weight + ".woff2"));
         }
@@ -42,13 +47,13 @@ public final class PlayerFiles {
         return SHIPPED;
     }
 
-    /**
-     * The player, a classic script.
-     *
-     * @param larger whether the reel has pictures that are opened in the larger view, which not every page pays for
-     */
-    public Shipped player(boolean larger) {
-        return larger ? largerPlayer : player;
+    /** The player with what that reel needs and no more, a classic script. */
+    public Shipped player(Needs needs) {
+        Shipped player = players.get(needs.script());
+        if (player == null) {
+            throw new IllegalStateException("There is no player for " + needs + ".");
+        }
+        return player;
     }
 
     /** The guarded shell, a classic script at a stable address. */
@@ -63,21 +68,27 @@ public final class PlayerFiles {
 
     /** Everything of these that is published under the address of its content. */
     public List<Shipped> published() {
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(player, largerPlayer), faces.values().stream())
-                .toList();
+        return Stream.concat(players.values().stream(), faces.values().stream()).toList();
     }
 
     Shipped face(int weight) {
         return faces.get(weight);
     }
 
+    /** What every reel has. */
     String css() {
-        return css;
+        return css("base");
     }
 
-    /** What only a reel with a larger view needs beside it. */
-    String largerCss() {
-        return largerCss;
+    /** What comes beside it for a reel that needs it, such as "larger" or "styles/pairs"; empty when there is none. */
+    String css(String name) {
+        return styles.computeIfAbsent(name, any -> {
+            try (InputStream in = PlayerFiles.class.getResourceAsStream("player/" + name + ".css")) {
+                return in == null ? "" : new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
+            } catch (IOException unreadable) {
+                throw new UncheckedIOException(unreadable);
+            }
+        });
     }
 
     /** The faces, under a family named by their content. */

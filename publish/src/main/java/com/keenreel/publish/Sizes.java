@@ -1,10 +1,10 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Slot;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Straight;

@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
@@ -9,7 +10,6 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
@@ -215,13 +215,17 @@ public final class Snippet {
 
     /** How the first picture meets its place until the player takes over. */
     private String fit() {
-        if (material.reel().arrangement() == Kind.MARQUEE) {
+        if (!isCropped()) {
             return "object-fit:fill"; // its place has its ratio
         }
         if (material.reel().choices().get(Options.FIT, SetUp.DESK) == FitKind.WHOLE) {
             return "object-fit:contain;object-position:center";
         }
         return "object-fit:cover;object-position:" + position(part());
+    }
+
+    private boolean isCropped() {
+        return Arrangements.of(material.reel()).has(Options.FIT);
     }
 
     private String part() {
@@ -231,7 +235,7 @@ public final class Snippet {
 
     /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
     private String place() {
-        String part = material.reel().arrangement() == Kind.MARQUEE ? part() : "crop-1";
+        String part = isCropped() ? "crop-1" : part();
         Map<SetUp, Box> boxes = new EnumMap<>(SetUp.class);
         for (SetUp setUp : SetUp.values()) {
             Length width = layout.inHost(setUp).width();

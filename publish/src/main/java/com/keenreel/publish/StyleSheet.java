@@ -1,5 +1,8 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.ControlsLook;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
@@ -9,11 +12,11 @@ import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.FluidSize;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Length.Base;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.WordsArea;
+import com.keenreel.core.time.Motion;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -31,22 +34,22 @@ final class StyleSheet {
     private final Reel reel;
     private final Layout layout;
     private final int copies;
-    private final boolean larger;
+    private final Needs needs;
     private final Drawn drawn;
 
     /**
      * The style sheet of that reel.
      *
      * @param copies how many copies of an endless band are in the markup
-     * @param larger whether pictures can be opened in the larger view
+     * @param needs what it needs of the style sheets that ship
      * @param drawn what was drawn of the same reel before
      */
-    StyleSheet(Reel reel, Layout layout, int copies, boolean larger, Drawn drawn) {
+    StyleSheet(Reel reel, Layout layout, int copies, Needs needs, Drawn drawn) {
         this.drawn = drawn;
         this.reel = reel;
         this.layout = layout;
         this.copies = copies;
-        this.larger = larger;
+        this.needs = needs;
     }
 
     String write() {
@@ -70,10 +73,7 @@ final class StyleSheet {
                         .put(part, own.getOrDefault(part, "display:none")));
             }
         }
-        StringBuilder css = new StringBuilder(PlayerFiles.shipped().css());
-        if (larger) {
-            css.append(PlayerFiles.shipped().largerCss());
-        }
+        StringBuilder css = new StringBuilder(needs.css());
         css.append(common());
         css.append(grouped(everywhere));
         different.forEach((setUp, own) -> css.append("@container reel ")
@@ -123,9 +123,12 @@ final class StyleSheet {
         boxes(frame, rules);
         rules.put("measured", "--set-up:" + setUp.ordinal());
         rules.merge("frame", ";--step:" + layout.stride(setUp).css(Base.CQI) + onPaper(setUp), String::concat);
-        switch (reel.arrangement()) {
-            case MARQUEE -> copies(setUp, rules);
-            case SINGLE, ROW -> words(setUp, rules);
+        Arrangement arrangement = Arrangements.of(reel);
+        if (arrangement.motion(reel) instanceof Motion.ByTime band) {
+            copies(setUp, band.onward(), rules);
+        }
+        if (arrangement.has(Options.WORDS_PLACE)) {
+            words(setUp, arrangement.has(Options.WORDS_SIZE), rules);
         }
         return rules;
     }
@@ -142,16 +145,15 @@ final class StyleSheet {
                         + layout.gap(setUp).css(Base.CQI);
     }
 
-    private void copies(SetUp setUp, Map<String, String> rules) {
+    private void copies(SetUp setUp, boolean onward, Map<String, String> rules) {
         Length lap = layout.stride(setUp);
-        boolean onward = reel.choices().get(Options.WAY) == com.keenreel.core.option.Way.LEFT;
         for (int copy = 0; copy < copies; copy++) {
             int place = onward ? copy : copy - 1;
             rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI));
         }
     }
 
-    private void words(SetUp setUp, Map<String, String> rules) {
+    private void words(SetUp setUp, boolean grows, Map<String, String> rules) {
         WordsPlace place = reel.choices().get(Options.WORDS_PLACE, setUp);
         if (place == WordsPlace.NOWHERE) {
             rules.put("words", "display:none");
@@ -183,14 +185,7 @@ final class StyleSheet {
                 "max-width:min(100%,560px);padding:" + (phone ? "12px 14px" : "20px 24px")
                         + ";margin-block:" + around[place.down() + 1] + ";margin-inline:" + around[place.across() + 1]
                         + ";background:var(--words-ground)");
-        rules.put(
-                "title",
-                over(
-                        18,
-                        reel.arrangement() == com.keenreel.core.option.Arrangement.Kind.ROW
-                                ? 18
-                                : reel.choices().get(Options.WORDS_SIZE, setUp),
-                        1.2));
+        rules.put("title", over(18, grows ? reel.choices().get(Options.WORDS_SIZE, setUp) : 18, 1.2));
         rules.put("title + .text", "margin-top:6px");
         rules.put("button", "margin-top:" + (phone ? "10px" : "14px"));
     }

@@ -3,13 +3,14 @@ package com.keenreel.publish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.marquee.MarqueeOptions;
+import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.Way;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -138,7 +139,8 @@ class PublishTest {
                 own.slides().get(1).withLarger(true),
                 own.slides().get(2)));
         assertThat(html(own).select(".slide-2 a.larger")).hasSize(1);
-        assertThat(html(choose(own, Options.ARRANGEMENT, null, Kind.MARQUEE)).select("a.larger, dialog"))
+        assertThat(html(choose(own, Arrangements.OPTION, null, Arrangements.of("marquee")))
+                        .select("a.larger, dialog"))
                 .isEmpty();
     }
 
@@ -233,7 +235,8 @@ class PublishTest {
 
     @Test
     void aRowHasItsStopsBySetUp() {
-        Reel reel = choose(choose(reel(7), Options.ARRANGEMENT, null, Kind.ROW), Options.SHOWN, SetUp.PHONE, 1.0);
+        Reel reel = choose(
+                choose(reel(7), Arrangements.OPTION, null, Arrangements.of("row")), RowOptions.SHOWN, SetUp.PHONE, 1.0);
         JsonNode setUps = plan(reel).path("setUps");
         assertThat(setUps.path(0).path("stops").asInt()).isEqualTo(7);
         assertThat(setUps.path(2).path("stops").asInt()).isEqualTo(5);
@@ -242,7 +245,7 @@ class PublishTest {
 
     @Test
     void aBandHasAsManyCopiesAsTheWidestPageNeedsAndOnlyOneOfThemIsReal() {
-        Reel reel = choose(reel(3), Options.ARRANGEMENT, null, Kind.MARQUEE);
+        Reel reel = choose(reel(3), Arrangements.OPTION, null, Arrangements.of("marquee"));
         Document html = html(reel);
         // three items of 75 px and a gap of 24 make a lap of 297 px: ceil(2560 / 297) + 1
         assertThat(html.select(".copy")).hasSize(10);
@@ -252,14 +255,14 @@ class PublishTest {
         assertThat(html.select(".copy[aria-hidden] img[alt]:not([alt=''])")).isEmpty();
         assertThat(html.select(".copy[aria-hidden] a:not([tabindex=-1])")).isEmpty();
         assertThat(plan(reel).path("setUps").path(0).path("lapTime").asDouble()).isEqualTo(297 / 60.0 * 1000);
-        assertThat(plan(choose(reel, Options.WAY, null, Way.RIGHT))
+        assertThat(plan(choose(reel, MarqueeOptions.WAY, null, com.keenreel.core.arrangement.marquee.Way.BACK))
                         .path("forward")
                         .path(0)
                         .path("to")
                         .path("x")
                         .asDouble())
                 .isEqualTo(-1);
-        assertThat(html(choose(reel, Options.WAY, null, Way.RIGHT))
+        assertThat(html(choose(reel, MarqueeOptions.WAY, null, com.keenreel.core.arrangement.marquee.Way.BACK))
                         .select(".copy")
                         .first()
                         .className())

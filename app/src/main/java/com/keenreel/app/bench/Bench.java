@@ -8,14 +8,18 @@ import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Undoing;
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SlideId;
-import com.keenreel.core.space.Layout;
+import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Schedule;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -87,16 +91,20 @@ class Bench {
         model.put("setOrders", SetOrder.values());
         model.put("follows", shown.follows());
         List<Card> cards = Card.of(draft);
-        boolean marquee = shown.arrangement() == Arrangement.Kind.MARQUEE;
+        Arrangement arrangement = Arrangements.of(shown);
         model.put("cards", cards);
-        model.put("drawnCards", cardMarkup.of(cards, slide, joint(shown), marquee));
+        model.put("drawnCards", cardMarkup.of(cards, slide, joint(shown)));
         model.put("joint", joint(shown));
         model.put("lap", lap(draft.seen(), layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
         model.put("others", reels.names());
         model.put("arrangements", ARRANGEMENTS);
-        model.put("marquee", marquee);
+        model.put("arrangement", arrangement);
+        model.put("stops", arrangement.motion(shown).stops());
+        model.put("cropped", arrangement.has(Options.FIT));
+        model.put("pressed", arrangement.has(Options.ANYWHERE));
+        model.put("showsColour", arrangement.shows(new Carries.Plain(Colour.DARK)));
         return model;
     }
 
@@ -123,24 +131,21 @@ class Bench {
                 : "live";
     }
 
+    /** How one slide gives way to the next, as icons between cards show it; empty where none does. */
     private static String joint(Reel reel) {
-        return switch (reel.arrangement()) {
-            case MARQUEE -> "";
-            case ROW -> "along";
-            case SINGLE ->
-                switch (reel.choices().get(Options.TRANSITION)) {
-                    case NONE -> "none";
-                    case CROSSFADE -> "crossfade";
-                    case ALONG -> "along";
-                };
-        };
+        Motion motion = Arrangements.of(reel).motion(reel);
+        if (motion instanceof Motion.ByChange) {
+            return Options.TRANSITION.domain().write(reel.choices().get(Options.TRANSITION));
+        }
+        return motion.stops() ? "along" : "";
     }
 
     private static String lap(Reel reel, Layout layout) {
-        if (reel.slides().isEmpty() || reel.arrangement() == Arrangement.Kind.MARQUEE) {
+        Motion motion = Arrangements.of(reel).motion(reel);
+        if (reel.slides().isEmpty() || !motion.stops()) {
             return "";
         }
-        Schedule schedule = Schedule.of(reel, layout.stops(SetUp.DESK));
+        Schedule schedule = Schedule.of(reel, motion, layout.stops(SetUp.DESK));
         return String.format(Locale.ROOT, "%.1f", schedule.lap() / 1000.0);
     }
 }

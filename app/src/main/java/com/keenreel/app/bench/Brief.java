@@ -1,6 +1,9 @@
 package com.keenreel.app.bench;
 
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Option;
@@ -10,16 +13,18 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.space.Layout;
-import com.keenreel.core.time.Running;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The whole set-up of a reel as sentences whose underlined words are the controls. */
 public final class Brief {
+    private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
+
     /** A piece of a sentence: text, or a control when {@code control} is there. */
     public record Token(
             String text, @org.jspecify.annotations.Nullable Control control) {}
@@ -29,12 +34,16 @@ public final class Brief {
 
     private final Reel reel;
     private final Layout layout;
+    private final Arrangement arrangement;
+    private final List<Line> own;
     private final List<Column> columns = new ArrayList<>();
     private List<List<Token>> sentences = new ArrayList<>();
 
     private Brief(Reel reel, Layout layout) {
         this.reel = reel;
         this.layout = layout;
+        this.arrangement = Arrangements.of(reel);
+        this.own = arrangement.brief(reel, layout);
     }
 
     /** The brief of that reel, column by column. */
@@ -43,43 +52,29 @@ public final class Brief {
         brief.shape();
         brief.motion();
         brief.steering();
-        if (reel.arrangement() != Arrangement.Kind.MARQUEE) {
-            brief.words();
-        }
+        brief.words();
         brief.look();
         return brief.columns;
     }
 
+    /** The sentences of the arrangement itself under that heading. */
+    private void own(Line.Column column) {
+        own.stream()
+                .filter(line -> line.column() == column)
+                .forEach(line -> sentence().written(line.text()));
+    }
+
     private void shape() {
         Sentence sits =
-                sentence().text("Shows ").all(Options.ARRANGEMENT).text(", ").all(Options.WIDTH);
+                sentence().text("Shows ").all(Arrangements.OPTION).text(", ").all(Options.WIDTH);
         if (reel.choices().get(Options.WIDTH).share() < 1
                 || !Double.isInfinite(reel.choices().get(Options.WIDTH).most())) {
             sits.text(" ").all(Options.ALIGNED);
         }
         sits.text("; the slot is ").control(Control.slot(reel)).text(".");
-        switch (reel.arrangement()) {
-            case SINGLE -> sentence().text("Its frame is ").by(Options.RATIO).text(".");
-            case ROW -> {
-                sentence()
-                        .by(Options.SHOWN)
-                        .text(" stand side by side, ")
-                        .by(Options.GAP)
-                        .text(" apart, with ")
-                        .by(Options.PART)
-                        .text(" of the next in sight.");
-                sentence().text("Each picture is ").by(Options.RATIO).text(".");
-            }
-            case MARQUEE ->
-                sentence()
-                        .text("Logos stand ")
-                        .by(Options.BAND)
-                        .text(" high and ")
-                        .by(Options.GAP)
-                        .text(" apart.");
-        }
+        own(Line.Column.SHAPE);
         narrow();
-        if (reel.arrangement() != Arrangement.Kind.MARQUEE) {
+        if (arrangement.has(Options.FIT)) {
             sentence().text("Pictures ").by(Options.FIT).text(" around their focal point.");
         }
         column("Shape");
@@ -102,35 +97,8 @@ public final class Brief {
     }
 
     private void motion() {
-        switch (reel.arrangement()) {
-            case MARQUEE -> {
-                double lap = Running.lapTime(
-                                layout.step(SetUp.DESK).at(0), reel.choices().get(Options.SPEED))
-                        / 1000;
-                sentence()
-                        .text("The band moves ")
-                        .all(Options.WAY)
-                        .text(" at ")
-                        .all(Options.SPEED)
-                        .text(", the same on every screen.");
-                sentence()
-                        .text("A lap takes " + String.format(Locale.ROOT, "%.1f", lap)
-                                + " s on desk. It waits while it is pointed at.");
-            }
-            case SINGLE ->
-                sentence()
-                        .text("Changes by ")
-                        .all(Options.TRANSITION)
-                        .text(" in ")
-                        .all(Options.TRANSITION_TIME)
-                        .text(".");
-            case ROW ->
-                sentence()
-                        .text("Moves by one slide in ")
-                        .all(Options.TRANSITION_TIME)
-                        .text(".");
-        }
-        if (reel.arrangement() != Arrangement.Kind.MARQUEE) {
+        own(Line.Column.MOTION);
+        if (arrangement.has(Options.AUTOPLAY)) {
             sentence()
                     .text("Each slide stands ")
                     .all(Options.HOLD)
@@ -142,27 +110,45 @@ public final class Brief {
                                     : goesOn()
                                             ? ", endlessly, until a visitor takes over; it waits while pointed at."
                                             : "; but all its slides are in sight, so there is nothing to go on to.");
-            if (reel.slides().size() > 2) {
-                sentence().text("Slides come ").all(Options.ANEW).text(".");
-            }
+        }
+        if (arrangement.has(Options.ANEW) && reel.slides().size() > 2) {
+            sentence().text("Slides come ").all(Options.ANEW).text(".");
         }
         column("Motion");
     }
 
     /** Whether there is something to go on to on any screen. */
     private boolean goesOn() {
-        return reel.movesByItself() && Arrays.stream(SetUp.values()).anyMatch(setUp -> layout.stops(setUp) > 1);
+        return arrangement.movesByItself(reel)
+                && Arrays.stream(SetUp.values()).anyMatch(setUp -> layout.stops(setUp) > 1);
     }
 
     private void steering() {
-        if (reel.arrangement() == Arrangement.Kind.MARQUEE) {
-            sentence()
-                    .text(
-                            "Visitors stop it by a pause button, by pointing at it, or by reaching a logo with the keyboard.");
-            speech(Phrase.PAUSE, Phrase.PLAY);
-            column("Steering");
-            return;
+        own(Line.Column.STEERING);
+        if (arrangement.has(Options.ARROWS)) {
+            stops();
         }
+        if (arrangement.has(Options.ANYWHERE)) {
+            sentence()
+                    .text("A press ")
+                    .all(Options.ANYWHERE)
+                    .text(" follows its link; on a picture without one it ")
+                    .all(Options.LARGER)
+                    .text(".");
+        }
+        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
+        boolean larger = reel.choices().get(Options.LARGER)
+                || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
+        speech(Arrays.stream(Phrase.values())
+                .filter(phrase -> arrangement.has(Options.wording(phrase)))
+                .filter(phrase -> larger || !phrase.isOfLargerView())
+                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
+                .toArray(Phrase[]::new));
+        column("Steering");
+    }
+
+    /** How visitors go from stop to stop. */
+    private void stops() {
         sentence()
                 .text("Visitors use ")
                 .by(Options.ARROWS)
@@ -173,12 +159,6 @@ public final class Brief {
                 .text(" and ")
                 .all(Options.KEYS)
                 .text(goesOn() ? ", and a pause button." : ".");
-        sentence()
-                .text("A press ")
-                .all(Options.ANYWHERE)
-                .text(" follows its link; on a picture without one it ")
-                .all(Options.LARGER)
-                .text(".");
         List<String> without = Arrays.stream(SetUp.values())
                 .filter(layout::dotsLeftOut)
                 .map(SetUp::word)
@@ -189,17 +169,12 @@ public final class Brief {
                             + layout.stops(SetUp.valueOf(without.get(0).toUpperCase(Locale.ROOT)))
                             + " dots; they are left out.");
         }
-        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
-        boolean larger = reel.choices().get(Options.LARGER)
-                || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
-        speech(Arrays.stream(Phrase.values())
-                .filter(phrase -> larger || !phrase.isOfLargerView())
-                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
-                .toArray(Phrase[]::new));
-        column("Steering");
     }
 
     private void words() {
+        if (!arrangement.has(Options.WORDS_PLACE)) {
+            return;
+        }
         boolean anyOver = any(Options.WORDS_PLACE, WordsPlace::over);
         boolean anyBelow = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
         sentence().text("Words stand ").by(Options.WORDS_PLACE).text(".");
@@ -208,7 +183,7 @@ public final class Brief {
             Sentence over = sentence()
                     .text("Over the picture they have a dark ground of ")
                     .all(Options.WORDS_GROUND);
-            if (reel.arrangement() == Arrangement.Kind.SINGLE) {
+            if (arrangement.has(Options.WORDS_SIZE)) {
                 over.text("; titles grow to ").by(Options.WORDS_SIZE);
             }
             over.text(".");
@@ -248,7 +223,7 @@ public final class Brief {
 
     private void look() {
         Sentence look = sentence().text("Controls are ").all(Options.CONTROLS);
-        if (reel.arrangement() == Arrangement.Kind.MARQUEE) {
+        if (!arrangement.has(Options.CORNERS)) {
             look.text(".");
         } else {
             look.text("; pictures have corners of ")
@@ -285,6 +260,21 @@ public final class Brief {
         Sentence control(Control control) {
             tokens.add(new Token("", control));
             return this;
+        }
+
+        /** A text in which {@code {key}} stands for the control of that option. */
+        Sentence written(String text) {
+            int from = 0;
+            for (Matcher key = KEY.matcher(text); key.find(); from = key.end()) {
+                Option<?> option = Arrangements.option(key.group(1));
+                text(text.substring(from, key.start()));
+                if (option.bySetUp()) {
+                    by(option);
+                } else {
+                    all(option);
+                }
+            }
+            return text(text.substring(from));
         }
 
         /** The control of an option that is the same on every screen. */

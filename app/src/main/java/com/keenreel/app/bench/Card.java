@@ -2,6 +2,8 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -60,12 +62,14 @@ public record Card(
 
     static List<Card> of(Draft draft) {
         Reel reel = draft.reel();
+        Arrangement arrangement = Arrangements.of(reel);
         Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
         int stops = draft.layout().stops(SetUp.DESK);
         List<Card> cards = new ArrayList<>();
         List<Long> starts = seen.isEmpty()
                 ? List.of(0L)
-                : Schedule.of(draft.seen(), Math.max(stops, 1)).starts();
+                : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), Math.max(stops, 1))
+                        .starts();
         LocalDate today = LocalDate.now();
         int standing = 0; // slides that are seen before this one
         for (Slide slide : reel.slides()) {
@@ -83,7 +87,7 @@ public record Card(
                     reel.hold(slide),
                     starts.get(Math.min(standing, starts.size() - 1)),
                     slide.hold() != null,
-                    draft.seen().movesByItself() && stops > 1,
+                    arrangement.movesByItself(draft.seen()) && stops > 1,
                     slide.showing(),
                     slide.showing().on(today),
                     Reading.time(draft.facts().said(slide))));

@@ -24,17 +24,17 @@ class CardMarkup {
     }
 
     /** Everything that the template reads. */
-    private record Drawn(Card card, int count, boolean open, String joint, boolean marquee) {}
+    private record Drawn(Card card, int count, boolean open, String joint) {}
 
     /**
      * Of all cards, one after another.
      *
      * @param open the slide whose sheet is open; null for none
-     * @param joint how slides change, as the template says it
+     * @param joint how one slide gives way to the next; empty where none does
      */
-    String of(List<Card> cards, @Nullable String open, String joint, boolean marquee) {
+    String of(List<Card> cards, @Nullable String open, String joint) {
         return cards.stream()
-                .map(card -> new Drawn(card, cards.size(), card.id().equals(open), joint, marquee))
+                .map(card -> new Drawn(card, cards.size(), card.id().equals(open), joint))
                 .map(one -> kept.get(one, this::draw))
                 .collect(Collectors.joining());
     }
@@ -44,8 +44,7 @@ class CardMarkup {
                 "card", one.card(),
                 "count", one.count(),
                 "open", one.open(),
-                "joint", one.joint(),
-                "marquee", one.marquee());
+                "joint", one.joint());
         return engine.process("bench-parts", Set.of("card"), new Context(Locale.ENGLISH, model))
                 .replaceAll("\n\\s*", "\n"); // hundreds of them are sent after each edit
     }

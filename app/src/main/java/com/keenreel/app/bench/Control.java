@@ -152,7 +152,7 @@ public record Control(
         return choices;
     }
 
-    private static <E extends Enum<E>> void add(Domain.OneOf<E> oneOf, Direction direction, List<Choice> choices) {
+    private static <E> void add(Domain.OneOf<E> oneOf, Direction direction, List<Choice> choices) {
         oneOf.values().forEach(value -> choices.add(new Choice(oneOf.write(value), direction.say(oneOf.say(value)))));
     }
 }

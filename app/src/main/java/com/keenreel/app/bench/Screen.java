@@ -2,12 +2,12 @@ package com.keenreel.app.bench;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.keenreel.app.publishing.Draft;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.List;

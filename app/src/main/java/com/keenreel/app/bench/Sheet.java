@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
@@ -9,7 +10,6 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;

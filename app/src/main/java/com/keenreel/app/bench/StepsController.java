@@ -5,7 +5,7 @@ import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
-import com.keenreel.core.edit.Arranging;
+import com.keenreel.core.edit.Ordering;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Member;
 import com.keenreel.core.reel.PictureId;
@@ -57,7 +57,7 @@ class StepsController {
             Map<PictureId, Member> members = new HashMap<>();
             pictures.all(reel.pictures())
                     .forEach(one -> members.put(one.id(), new Member(one.id(), one.name(), one.taken())));
-            return Arranging.by(order, reel, members);
+            return Ordering.by(order, reel, members);
         });
     }
 
@@ -79,7 +79,7 @@ class StepsController {
                 : null;
         String words = (copies.size() == 1 ? "a slide" : copies.size() + " slides") + " copied"
                 + (from.id().equals(id) ? "" : " from " + from.reel().name());
-        return step(id, request, words, reel -> Arranging.with(reel, copies, before));
+        return step(id, request, words, reel -> Ordering.with(reel, copies, before));
     }
 
     /** Takes over the whole set-up of another reel; slides, name and slot stay: {@code {from: reel}}. */

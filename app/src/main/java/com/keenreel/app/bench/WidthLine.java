@@ -1,8 +1,8 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;

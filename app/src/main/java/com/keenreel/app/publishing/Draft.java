@@ -1,9 +1,9 @@
 package com.keenreel.app.publishing;
 
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 
 /**
  * A reel as it is being worked on, with its pictures and where everything of it stands.

@@ -3,7 +3,7 @@ package com.keenreel.app.publishing;
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.store.PublicStore;
 import com.keenreel.app.store.ReelStore;
-import com.keenreel.core.space.Layout;
+import com.keenreel.core.arrangement.Layout;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;

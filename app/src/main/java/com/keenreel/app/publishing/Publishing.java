@@ -14,6 +14,7 @@ import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.app.store.VersionStore;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Options;
@@ -23,7 +24,6 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
@@ -92,6 +92,11 @@ public class Publishing {
     /** What calculations need of those pictures. */
     public Facts facts(Shelf shelf) {
         return shelf.facts(type);
+    }
+
+    /** Where everything of a reel stands, whatever the day. */
+    public Layout layout(Reel reel, Shelf shelf) {
+        return Layout.of(reel, shelf.facts(type));
     }
 
     /** Where everything of a reel stands that visitors would meet today. */

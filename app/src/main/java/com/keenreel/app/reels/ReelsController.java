@@ -11,6 +11,8 @@ import com.keenreel.app.store.Summary;
 import com.keenreel.app.store.SummaryStore;
 import com.keenreel.app.store.SummaryStore.Listed;
 import com.keenreel.app.summaries.Summaries;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -19,12 +21,10 @@ import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
-import com.keenreel.core.reel.Starter;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -80,7 +80,7 @@ class ReelsController {
     record Offer(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {
         static Offer of(Starter starter) {
             return new Offer(
-                    starter.name().toLowerCase(Locale.ROOT),
+                    starter.key(),
                     starter.title(),
                     starter.says(),
                     starter.purpose(),
@@ -90,7 +90,7 @@ class ReelsController {
     }
 
     private static final List<Offer> OFFERS =
-            Arrays.stream(Starter.values()).map(Offer::of).toList();
+            Arrangements.starters().stream().map(Offer::of).toList();
 
     @GetMapping("/")
     String home() {
@@ -141,8 +141,7 @@ class ReelsController {
     @PostMapping("/reels")
     @ResponseBody
     Map<String, String> make(@RequestBody JsonNode request) {
-        Starter starter =
-                Starter.valueOf(request.path("starter").asString("banner").toUpperCase(Locale.ROOT));
+        Starter starter = Arrangements.starter(request.path("starter").asString("banner"));
         List<PictureId> chosen = new ArrayList<>();
         request.path("pictures").forEach(id -> chosen.add(new PictureId(id.asString())));
         if (pictures.all(chosen).size() != chosen.stream().distinct().count()) {

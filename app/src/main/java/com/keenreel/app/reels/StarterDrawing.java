@@ -1,16 +1,18 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SlideId;
-import com.keenreel.core.reel.Slot;
-import com.keenreel.core.reel.Starter;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
@@ -49,10 +51,11 @@ final class StarterDrawing {
         double slot = Widths.slot(reel.slot()).at(page);
         double left = (page - slot) / 2;
         double top = 100;
-        List<Measured> boxes = Layout.of(reel, facts(starter, reel)).at(slot, 800);
+        List<Measured> boxes = Layout.of(reel, facts(reel)).at(slot, 800);
         Map<String, Measured> slides = new LinkedHashMap<>();
         boxes.forEach(box -> slides.put(box.name(), box));
-        double drop = starter == Starter.MARQUEE ? 180 : top;
+        boolean over = reel.choices().get(Options.WORDS_PLACE, SetUp.DESK).over();
+        double drop = isCropped(reel) ? top : 180;
         for (Measured box : boxes) {
             String kind = kind(box.name());
             Measured cell = slides.getOrDefault("slide-" + box.name().replaceAll("\\D", ""), slides.get("frame"));
@@ -64,14 +67,14 @@ final class StarterDrawing {
                 right = Math.min(right, slides.get("divider").x());
             }
             Measured words = slides.get("words-" + box.name().replaceAll("\\D", ""));
-            if (words != null && starter == Starter.ROW && box.name().startsWith("picture-")) {
+            if (words != null && !over && box.name().startsWith("picture-")) {
                 lower = Math.min(lower, words.y());
             }
             if (!kind.isEmpty() && right > from && lower > upper) {
                 rect(group, kind, left + from, drop + upper, right - from, lower - upper);
             }
-            if (box.name().startsWith("words-")) {
-                words(group, starter, left + box.x(), drop + box.y(), box.width(), box.height());
+            if (box.name().startsWith("words-") && starter.picturesPerSlide() == 1) {
+                words(group, over, left + box.x(), drop + box.y(), box.width(), box.height());
             }
         }
     }
@@ -85,14 +88,14 @@ final class StarterDrawing {
                 : name.equals("divider") || name.equals("handle") ? name : name.startsWith("dot-") ? "dot" : "";
     }
 
-    private static void words(Element group, Starter starter, double x, double y, double width, double height) {
-        if (starter == Starter.BANNER) {
+    private static void words(Element group, boolean over, double x, double y, double width, double height) {
+        if (over) {
             double panel = Math.min(width, 520);
             double tall = Math.min(height, 190);
             rect(group, "panel", x, y + height - tall, panel, tall);
             rect(group, "line", x + 50, y + height - tall + 50, panel * 0.6, 26);
             rect(group, "line", x + 50, y + height - tall + 110, panel * 0.4, 22);
-        } else if (starter == Starter.ROW) {
+        } else {
             rect(group, "text", x, y + 24, width * 0.75, 26);
         }
     }
@@ -112,21 +115,21 @@ final class StarterDrawing {
             pictures.add(new PictureId("p" + i));
         }
         int[] next = {0};
-        Reel made = starter.make(
-                "Drawing",
-                starter == Starter.BANNER ? Slot.FULL : Slot.read("box 1200"),
-                pictures,
-                () -> new SlideId("s" + next[0]++));
+        Reel made = starter.make("Drawing", starter.sits(), pictures, () -> new SlideId("s" + next[0]++));
         return made.withSlides(made.slides().stream()
                 .map(slide -> slide.withWords(Words.NONE.with(Words.Field.TITLE, "Words")))
                 .toList());
     }
 
-    private static Facts facts(Starter starter, Reel reel) {
+    private static boolean isCropped(Reel reel) {
+        return Arrangements.of(reel).has(Options.FIT);
+    }
+
+    private static Facts facts(Reel reel) {
         Map<PictureId, PictureFacts> facts = new LinkedHashMap<>();
         int i = 0;
         for (PictureId picture : reel.pictures()) {
-            int[] size = starter == Starter.MARQUEE ? LOGOS[i++ % LOGOS.length] : new int[] {1500, 1000};
+            int[] size = isCropped(reel) ? new int[] {1500, 1000} : LOGOS[i++ % LOGOS.length];
             facts.put(picture, new PictureFacts(picture, size[0], size[1], FocalPoint.CENTRE));
         }
         return new Facts(facts, Map.of(), (text, bold, size) -> 40);

@@ -1,10 +1,10 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -44,7 +44,7 @@ public final class DocumentJson {
         document.put("slot", reel.slot().write());
         ObjectNode choices = document.putObject("choices");
         // always in the same order, whatever was chosen first: what is alike is alike to the byte
-        for (Option<?> option : Options.all()) {
+        for (Option<?> option : Arrangements.options()) {
             if (reel.choices().all().containsKey(option)) {
                 choices.set(option.key(), choice(reel.choices(), option));
             }
@@ -74,7 +74,7 @@ public final class DocumentJson {
     private static Reel read(ObjectNode document) {
         Choices choices = Choices.USUAL;
         for (var entry : document.path("choices").properties()) {
-            choices = choices(choices, Options.of(entry.getKey()), entry.getValue());
+            choices = choices(choices, Arrangements.option(entry.getKey()), entry.getValue());
         }
         List<Slide> slides = new ArrayList<>();
         document.path("slides").forEach(node -> slides.add(slide(node)));

@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.edit.AddSlide;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.FollowSet;
@@ -27,7 +28,6 @@ import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.SlideEdit;
 import com.keenreel.core.edit.SwapSides;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Following;
@@ -236,7 +236,7 @@ public final class EditJson {
     }
 
     private static SetOption<?> choice(JsonNode node) {
-        return SetOption.read(Options.of(word(node, "option")), setUp(node), DocumentJson.text(node, "value"));
+        return SetOption.read(Arrangements.option(word(node, "option")), setUp(node), DocumentJson.text(node, "value"));
     }
 
     private static <T> void choice(SetOption<T> edit, ObjectNode node) {

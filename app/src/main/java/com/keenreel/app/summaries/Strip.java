@@ -2,7 +2,8 @@ package com.keenreel.app.summaries;
 
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Version;
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
@@ -39,15 +40,16 @@ final class Strip {
                 .attr("aria-hidden", "true");
     }
 
-    static String of(Reel reel, Shelf shelf, String id) {
+    static String of(Reel reel, Layout layout, Shelf shelf, String id) {
         Strip strip = new Strip(reel, shelf, id);
-        Arrangement arrangement = Arrangement.of(reel.choices(), SetUp.DESK);
-        if (arrangement instanceof Arrangement.Marquee) {
-            strip.band();
-        } else if (arrangement instanceof Arrangement.Row row) {
-            strip.cells(HEIGHT * row.ratio().value(), 4, row.shown());
-        } else if (arrangement instanceof Arrangement.Single single) {
-            strip.cells(HEIGHT * single.ratio().value(), 4, 1);
+        if (reel.slides().isEmpty()) {
+            return strip.svg.outerHtml();
+        }
+        if (Arrangements.of(reel).has(Options.RATIO)) {
+            double ratio = reel.choices().get(Options.RATIO, SetUp.DESK).value();
+            strip.cells(HEIGHT * ratio, 4, layout.shown(SetUp.DESK));
+        } else {
+            strip.band(layout);
         }
         return strip.svg.outerHtml();
     }
@@ -117,15 +119,20 @@ final class Strip {
                 .attr("preserveAspectRatio", "none");
     }
 
-    private void band() {
+    /** Pictures of one height, as they stand beside one another. */
+    private void band(Layout layout) {
         svg.appendElement("rect")
                 .attr("width", text(WIDTH))
                 .attr("height", text(HEIGHT))
                 .attr("fill", "#fff");
-        double scale = BAND / reel.choices().get(Options.BAND, SetUp.DESK);
-        double gap = reel.choices().get(Options.GAP, SetUp.DESK) * scale;
+        double high = first(layout).height().at(SetUp.DESK.usualPage());
+        double scale = BAND / high;
+        double gap = layout.gap(SetUp.DESK).at(SetUp.DESK.usualPage()) * scale;
         double x = 0;
         for (Slide slide : reel.slides()) {
+            if (x >= WIDTH) {
+                break;
+            }
             for (PictureId picture : slide.carries().pictures()) {
                 Version version = shelf.version(picture);
                 double width = BAND * version.facts().ratio();
@@ -138,6 +145,10 @@ final class Strip {
                 x += width + gap;
             }
         }
+    }
+
+    private static Box first(Layout layout) {
+        return layout.frame(SetUp.DESK).boxOf("slide-1").orElseThrow();
     }
 
     private static String text(double value) {

@@ -13,8 +13,8 @@ import com.keenreel.app.store.Summary.State;
 import com.keenreel.app.store.SummaryStore;
 import com.keenreel.app.store.SummaryStore.Stale;
 import com.keenreel.app.store.Unreadable;
-import com.keenreel.core.option.Arrangement;
-import com.keenreel.core.option.Numbers;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
@@ -91,7 +91,7 @@ public class Summaries implements SmartLifecycle {
                 reel.name(),
                 state(stored),
                 says(reel),
-                Strip.of(reel, shelf, stored.id()),
+                Strip.of(reel, publishing.layout(reel, shelf), shelf, stored.id()),
                 stored.changedAt(),
                 soft(reel, shelf));
     }
@@ -118,21 +118,14 @@ public class Summaries implements SmartLifecycle {
 
     /** "Row of 3, at most 1200 px wide, 1:1, 9 slides". */
     static String says(Reel reel) {
+        Arrangement arrangement = Arrangements.of(reel);
         List<String> says = new ArrayList<>();
-        Arrangement desk = Arrangement.of(reel.choices(), SetUp.DESK);
-        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
-        if (desk instanceof Arrangement.Marquee marquee) {
-            says.add("Marquee of " + reel.slides().size() + " logos");
-            says.add(Numbers.plain(marquee.speed()) + " px/s");
-        } else if (desk instanceof Arrangement.Row row) {
-            says.add("Row of " + row.shown());
-        } else {
-            says.add(pairs ? "Comparison" : reel.movesByItself() ? "Banner, one at a time" : "One at a time");
-        }
+        says.add(arrangement.summary(reel));
         ReelWidth width = reel.choices().get(Options.WIDTH);
         says.add(width.equals(ReelWidth.FILLS) ? "fills its slot" : width.toString());
-        if (!(desk instanceof Arrangement.Marquee)) {
+        if (arrangement.has(Options.RATIO)) {
             says.add(reel.choices().get(Options.RATIO, SetUp.DESK).toString());
+            boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
             String kind = pairs ? "pair" : "slide";
             says.add(reel.slides().size() + " " + kind + (reel.slides().size() == 1 ? "" : "s"));
         }

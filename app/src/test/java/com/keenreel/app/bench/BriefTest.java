@@ -2,6 +2,9 @@ package com.keenreel.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Language;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
@@ -11,9 +14,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
-import com.keenreel.core.reel.Starter;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -23,7 +24,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class BriefTest {
     private static Reel reel(Starter starter, int pictures) {
@@ -64,26 +65,26 @@ class BriefTest {
 
     @Test
     void aLogoThatIsAbsurdlyNarrowIsSaid() {
-        assertThat(read(brief(reel(Starter.MARQUEE, 2), 2, 400), "Shape"))
+        assertThat(read(brief(reel(Arrangements.starter("marquee"), 2), 2, 400), "Shape"))
                 .contains("Slides 1, 2 are so narrow at this height on desk that nobody sees what they show.");
-        assertThat(read(brief(Starter.MARQUEE, 2), "Shape")).doesNotContain("narrow");
+        assertThat(read(brief(Arrangements.starter("marquee"), 2), "Shape")).doesNotContain("narrow");
     }
 
     @Test
     void whereAllIsInSightThereIsNothingToGoOnTo() {
-        assertThat(read(brief(Starter.BANNER, 1), "Motion"))
+        assertThat(read(brief(Arrangements.starter("banner"), 1), "Motion"))
                 .contains("Goes on [by itself]; but all its slides are in sight, so there is nothing to go on to.");
-        assertThat(read(brief(Starter.BANNER, 1), "Steering"))
+        assertThat(read(brief(Arrangements.starter("banner"), 1), "Steering"))
                 .contains("[swipe] and [keys].")
                 .doesNotContain("pause button");
-        Reel row = reel(Starter.ROW, 3);
+        Reel row = reel(Arrangements.starter("row"), 3);
         row = row.withChoices(row.choices().with(Options.AUTOPLAY, null, true));
         assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], endlessly");
     }
 
     @Test
     void aBannerIsSaidInSentences() {
-        List<Brief.Column> brief = brief(Starter.BANNER, 5);
+        List<Brief.Column> brief = brief(Arrangements.starter("banner"), 5);
         assertThat(read(brief, "Shape"))
                 .isEqualTo(
                         "Shows [one slide at a time], [filling its slot]; the slot is [a box of 960 px]. "
@@ -104,15 +105,17 @@ class BriefTest {
     @Test
     void aMarqueeSaysHowLongALapTakes() {
         // five logos of 168 px and a gap of 56 make 1120 px at 60 px/s
-        assertThat(read(brief(Starter.MARQUEE, 5), "Motion"))
+        assertThat(read(brief(Arrangements.starter("marquee"), 5), "Motion"))
                 .isEqualTo("The band moves [to the left] at [60 px/s], the same on every screen. "
                         + "A lap takes 18.7 s on desk. It waits while it is pointed at.");
-        assertThat(brief(Starter.MARQUEE, 5)).extracting(Brief.Column::title).doesNotContain("Words");
+        assertThat(brief(Arrangements.starter("marquee"), 5))
+                .extracting(Brief.Column::title)
+                .doesNotContain("Words");
     }
 
     @Test
     void aRightToLeftReelSaysItsSidesAsTheyAre() {
-        Reel reel = reel(Starter.MARQUEE, 5);
+        Reel reel = reel(Arrangements.starter("marquee"), 5);
         Reel arabic = reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language("ar")));
         assertThat(read(brief(arabic), "Motion")).startsWith("The band moves [to the right]");
         assertThat(read(brief(arabic), "Steering"))
@@ -123,14 +126,14 @@ class BriefTest {
 
     @Test
     void dotsThatFindNoRoomAreSaid() {
-        assertThat(read(brief(Starter.BANNER, 9), "Steering"))
+        assertThat(read(brief(Arrangements.starter("banner"), 9), "Steering"))
                 .contains("On phone there is no room for 9 dots; they are left out.");
-        assertThat(read(brief(Starter.BANNER, 5), "Steering")).doesNotContain("no room");
+        assertThat(read(brief(Arrangements.starter("banner"), 5), "Steering")).doesNotContain("no room");
     }
 
     /** What has an effect in an arrangement can be set there, and nothing else is offered. */
     @ParameterizedTest
-    @EnumSource(Starter.class)
+    @MethodSource("com.keenreel.core.arrangement.Arrangements#starters")
     void offersWhatHasAnEffect(Starter starter) {
         List<Brief.Column> brief = brief(starter, 6);
         Set<String> offered = new HashSet<>();
@@ -151,13 +154,8 @@ class BriefTest {
                         }
                     }));
         }
-        for (Option<?> option : Options.all()) {
-            boolean concerns = option.concerns(
-                    starter == Starter.ROW
-                            ? com.keenreel.core.option.Arrangement.Kind.ROW
-                            : starter == Starter.MARQUEE
-                                    ? com.keenreel.core.option.Arrangement.Kind.MARQUEE
-                                    : com.keenreel.core.option.Arrangement.Kind.SINGLE);
+        for (Option<?> option : Arrangements.options()) {
+            boolean concerns = Arrangements.of(reel(starter, 2)).has(option);
             if (offered.contains(option.key())) {
                 assertThat(concerns).as(option.key() + " in " + starter).isTrue();
             }

@@ -5,6 +5,7 @@ import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
 import com.keenreel.app.Running;
 import com.keenreel.measure.Figures;
+import com.keenreel.publish.Needs;
 import com.keenreel.publish.PlayerFiles;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -79,12 +80,26 @@ final class MeasurePlayer {
     }
 
     private void size() throws IOException {
+        Needs banner = new Needs("", "change", false, false);
+        Needs comparison = new Needs("", "change", true, false);
+        Needs larger = new Needs("", "change", true, true);
+        Needs band = new Needs("", "time", false, false);
+        figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
+        figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 7);
+        figures.atMost("player.size.larger", size(larger), "kB gzip, a comparison with the larger view too", 8.5);
+        figures.atMost("player.size.band", size(band), "kB gzip with the shell", 5);
+        figures.atMost(
+                "player.size.page", size(banner, comparison, band), "kB gzip, three different reels on a page", 12);
+    }
+
+    /** The players that those need with the shell, kB. */
+    private static double size(Needs... all) throws IOException {
         PlayerFiles shipped = PlayerFiles.shipped();
-        int shell = packed(shipped.shell().bytes());
-        int all = shell + packed(shipped.player(false).bytes());
-        int larger = shell + packed(shipped.player(true).bytes());
-        figures.atMost("player.size", all / 1000.0, "kB gzip with the shell", 7);
-        figures.atMost("player.size.larger", larger / 1000.0, "kB gzip with the shell and the larger view", 8.5);
+        int size = packed(shipped.shell().bytes());
+        for (Needs needs : all) {
+            size += packed(shipped.player(needs).bytes());
+        }
+        return size / 1000.0;
     }
 
     private static int packed(byte[] bytes) throws IOException {

@@ -1,11 +1,11 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.SetOrder;
 import java.io.IOException;
@@ -50,7 +50,7 @@ final class DocumentSchema {
                         "Where on the page it sits: the full width, or a box or column of so many px, 160 to 2560.",
                         "^(full|(box|column) [0-9.]+)$"));
         ObjectNode choices = object("What was chosen about the whole reel. What is not here is as usual.");
-        Options.all().forEach(option -> field(choices, option.key(), choice(option)));
+        Arrangements.options().forEach(option -> field(choices, option.key(), choice(option)));
         field(schema, "choices", choices);
         ObjectNode follows = object("The set whose pictures are its slides; absent when they are picked by hand.");
         field(follows, "set", pattern("The id of the set.", ID));
@@ -153,7 +153,7 @@ final class DocumentSchema {
         return bySetUp(meaning, value, option.bySetUp());
     }
 
-    private static <E extends Enum<E>> List<String> words(OneOf<E> one) {
+    private static <E> List<String> words(OneOf<E> one) {
         return one.values().stream().map(one::write).toList();
     }
 

@@ -2,10 +2,10 @@ package com.keenreel.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -54,7 +54,7 @@ class DocumentSchemaTest {
     @Test
     void everyDocumentThatIsWrittenFits() {
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360"));
-        for (Option<?> option : Options.all()) {
+        for (Option<?> option : Arrangements.options()) {
             reel = choosing(reel, option);
         }
         Slide pair = new Slide(

@@ -1,8 +1,8 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -38,7 +38,7 @@ public final class Difference {
         if (!before.slot().equals(after.slot())) {
             edit(new SetSlot(after.slot()));
         }
-        Options.all().forEach(this::choices);
+        Arrangements.options().forEach(this::choices);
         Following wanted = after.follows();
         following(before.follows(), wanted);
         boolean same = Objects.equals(now.follows(), wanted);

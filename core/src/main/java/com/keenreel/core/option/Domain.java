@@ -1,6 +1,5 @@
 package com.keenreel.core.option;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -22,32 +21,41 @@ public sealed interface Domain<T> {
     /** As a sentence of the brief says it, with its unit. */
     String say(T value);
 
-    /** One out of a few, each with its word. */
-    record OneOf<E extends Enum<E>>(Class<E> type, Function<E, String> words) implements Domain<E> {
+    /**
+     * One out of a few.
+     *
+     * @param values all of them, in the order in which they are offered
+     * @param word as documents write one
+     * @param words as a sentence says one
+     */
+    record OneOf<E>(List<E> values, Function<E, String> word, Function<E, String> words) implements Domain<E> {
+        /** All values of an enumeration, written in small letters. */
+        public static <E extends Enum<E>> OneOf<E> of(Class<E> type, Function<E, String> words) {
+            return new OneOf<>(
+                    List.of(type.getEnumConstants()),
+                    value -> value.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    words);
+        }
+
         @Override
         public E read(String text) {
-            for (E value : values()) {
+            for (E value : values) {
                 if (write(value).equals(text)) {
                     return value;
                 }
             }
             throw new IllegalArgumentException(
-                    "Choose one of " + values().stream().map(this::say).collect(Collectors.joining(", ")) + ".");
+                    "Choose one of " + values.stream().map(this::say).collect(Collectors.joining(", ")) + ".");
         }
 
         @Override
         public String write(E value) {
-            return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return word.apply(value);
         }
 
         @Override
         public String say(E value) {
             return words.apply(value);
-        }
-
-        /** All of them, in the order in which they are offered. */
-        public List<E> values() {
-            return Arrays.asList(type.getEnumConstants());
         }
     }
 

@@ -1,7 +1,5 @@
 package com.keenreel.core.option;
 
-import java.util.Set;
-
 /**
  * One thing that can be chosen about a reel.
  *
@@ -9,16 +7,9 @@ import java.util.Set;
  * @param meaning one plain sentence for the person who chooses
  * @param domain the values it can take, with unit and limits
  * @param usual the value that is right for most
- * @param arrangements where it has an effect
  * @param bySetUp whether phone, tablet and desk may differ
  */
-public record Option<T>(
-        String key, String meaning, Domain<T> domain, T usual, Set<Arrangement.Kind> arrangements, boolean bySetUp) {
-
-    /** True when it has an effect in that arrangement. */
-    public boolean concerns(Arrangement.Kind kind) {
-        return arrangements.contains(kind);
-    }
+public record Option<T>(String key, String meaning, Domain<T> domain, T usual, boolean bySetUp) {
 
     @Override
     public boolean equals(Object other) {

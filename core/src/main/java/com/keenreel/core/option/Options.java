@@ -1,6 +1,5 @@
 package com.keenreel.core.option;
 
-import com.keenreel.core.option.Arrangement.Kind;
 import com.keenreel.core.option.Domain.Colours;
 import com.keenreel.core.option.Domain.Languages;
 import com.keenreel.core.option.Domain.OneOf;
@@ -9,223 +8,141 @@ import com.keenreel.core.option.Domain.Widths;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Domain.Wording;
 import com.keenreel.core.option.Domain.YesNo;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
-/** The catalogue of everything that can be chosen. */
+/** What can be chosen in several arrangements; what one has alone is declared with it. */
 public final class Options {
     private static final Map<String, Option<?>> ALL = new LinkedHashMap<>();
-    private static final Set<Kind> EVERY = EnumSet.allOf(Kind.class);
-    private static final Set<Kind> STEPPED = EnumSet.of(Kind.SINGLE, Kind.ROW);
-
-    public static final Option<Kind> ARRANGEMENT = option(
-            "arrangement",
-            "How slides stand in the frame; no slide is lost by a change.",
-            new OneOf<>(Kind.class, Kind::say),
-            Kind.SINGLE,
-            EVERY,
-            false);
 
     public static final Option<ReelWidth> WIDTH =
-            option("shape.width", "How much of its slot the reel takes.", new Widths(), ReelWidth.FILLS, EVERY, false);
+            option("shape.width", "How much of its slot the reel takes.", new Widths(), ReelWidth.FILLS, false);
     public static final Option<Aligned> ALIGNED = option(
             "shape.aligned",
             "Where it stands in a slot that is wider.",
-            new OneOf<>(Aligned.class, Aligned::say),
+            OneOf.of(Aligned.class, Aligned::say),
             Aligned.CENTRE,
-            EVERY,
             false);
     public static final Option<Ratio> RATIO = option(
             "shape.ratio",
             "Width to height of one slide's picture.",
             new Ratios(ratios("12:5", "16:9", "3:2", "4:3", "1:1", "4:5", "2:3")),
             new Ratio(16, 9),
-            STEPPED,
             true);
     public static final Option<FitKind> FIT = option(
             "shape.fit",
             "How a picture meets its frame; nothing is ever stretched.",
-            new OneOf<>(FitKind.class, FitKind::say),
+            OneOf.of(FitKind.class, FitKind::say),
             FitKind.FILL,
-            STEPPED,
             true);
-    public static final Option<Double> SHOWN = option(
-            "row.shown",
-            "How many whole slides stand side by side.",
-            new Within(1, 8, 1, ""),
-            3.0,
-            only(Kind.ROW),
-            true);
-    public static final Option<Double> PART = option(
-            "row.part",
-            "How much of the next slide shows at the edge.",
-            new Within(0, 90, 5, "%"),
-            0.0,
-            only(Kind.ROW),
-            true);
-    public static final Option<Double> GAP = option(
-            "shape.gap",
-            "The space between two slides.",
-            new Within(0, 160, 4, "px"),
-            24.0,
-            EnumSet.of(Kind.ROW, Kind.MARQUEE),
-            true);
-    public static final Option<Double> BAND = option(
-            "marquee.height",
-            "The common height of the logos.",
-            new Within(20, 320, 2, "px"),
-            50.0,
-            only(Kind.MARQUEE),
-            true);
+    public static final Option<Double> GAP =
+            option("shape.gap", "The space between two slides.", new Within(0, 160, 4, "px"), 24.0, true);
 
-    public static final Option<Double> SPEED = option(
-            "marquee.speed",
-            "How fast the band moves; the same on every screen.",
-            new Within(5, 400, 5, "px/s"),
-            60.0,
-            only(Kind.MARQUEE),
-            false);
-    public static final Option<Way> WAY = option(
-            "marquee.way",
-            "Which way the band moves.",
-            new OneOf<>(Way.class, Way::say),
-            Way.LEFT,
-            only(Kind.MARQUEE),
-            false);
     public static final Option<TransitionKind> TRANSITION = option(
             "motion.transition",
             "How one slide gives way to the next.",
-            new OneOf<>(TransitionKind.class, TransitionKind::say),
+            OneOf.of(TransitionKind.class, TransitionKind::say),
             TransitionKind.CROSSFADE,
-            only(Kind.SINGLE),
             false);
     public static final Option<Double> TRANSITION_TIME =
-            option("motion.time", "How long the change takes.", new Within(0.1, 5, 0.1, "s"), 0.8, STEPPED, false);
+            option("motion.time", "How long the change takes.", new Within(0.1, 5, 0.1, "s"), 0.8, false);
     public static final Option<Double> HOLD = option(
             "motion.hold",
             "How long a slide stands that has no hold of its own.",
             new Within(0.5, 120, 0.5, "s"),
             5.0,
-            STEPPED,
             false);
     public static final Option<Boolean> AUTOPLAY = option(
             "motion.autoplay",
             "Whether it moves on without being asked; visitors always get a pause button.",
             new YesNo("by itself", "only when asked"),
             false,
-            STEPPED,
             false);
 
     public static final Option<Boolean> ARROWS = option(
-            "steering.arrows",
-            "Arrows at the sides of the picture.",
-            new YesNo("arrows", "no arrows"),
-            true,
-            STEPPED,
-            true);
+            "steering.arrows", "Arrows at the sides of the picture.", new YesNo("arrows", "no arrows"), true, true);
     public static final Option<Boolean> DOTS =
-            option("steering.dots", "A dot for each stop.", new YesNo("dots", "no dots"), true, STEPPED, true);
+            option("steering.dots", "A dot for each stop.", new YesNo("dots", "no dots"), true, true);
     public static final Option<Boolean> SWIPE = option(
-            "steering.swipe",
-            "Moving by a finger or a dragged pointer.",
-            new YesNo("swipe", "no swipe"),
-            true,
-            STEPPED,
-            false);
+            "steering.swipe", "Moving by a finger or a dragged pointer.", new YesNo("swipe", "no swipe"), true, false);
     public static final Option<Boolean> KEYS = option(
-            "steering.keys",
-            "Arrow keys while focus is inside the reel.",
-            new YesNo("keys", "no keys"),
-            true,
-            STEPPED,
-            false);
+            "steering.keys", "Arrow keys while focus is inside the reel.", new YesNo("keys", "no keys"), true, false);
 
     public static final Option<WordsPlace> WORDS_PLACE = option(
             "words.place",
             "Where a slide's words stand.",
-            new OneOf<>(WordsPlace.class, WordsPlace::say),
+            OneOf.of(WordsPlace.class, WordsPlace::say),
             WordsPlace.LOWER_LEFT,
-            STEPPED,
             true);
     public static final Option<Boolean> WORDS_TEXT = option(
             "words.text",
             "Whether the text is shown beside title and button.",
             new YesNo("title, text and button", "title and button"),
             true,
-            STEPPED,
             true);
     public static final Option<Double> WORDS_SIZE = option(
             "words.size",
             "The greatest size of a title over the picture; it shrinks with the reel, to 18 px at the least.",
             new Within(18, 45, 1, "px"),
             30.0,
-            only(Kind.SINGLE),
             true);
     public static final Option<Double> WORDS_GROUND = option(
             "words.ground",
             "How dense the ground under words on a picture is.",
             new Within(0, 100, 1, "%"),
             62.0,
-            STEPPED,
             false);
     public static final Option<Double> TITLE_LINES = option(
             "words.title-lines",
             "Lines kept for titles below the picture, so that all slides are equally high.",
             new Within(0, 4, 1, ""),
             1.0,
-            STEPPED,
             true);
     public static final Option<Double> TEXT_LINES = option(
             "words.text-lines",
             "Lines kept for text below the picture, so that all slides are equally high.",
             new Within(0, 8, 1, ""),
             2.0,
-            STEPPED,
             true);
 
     public static final Option<ControlsLook> CONTROLS = option(
             "look.controls",
             "Arrows, dots and pause.",
-            new OneOf<>(ControlsLook.class, ControlsLook::say),
+            OneOf.of(ControlsLook.class, ControlsLook::say),
             ControlsLook.WHITE_ON_DARK,
-            EVERY,
             false);
-    public static final Option<Double> CORNERS = option(
-            "look.corners", "How round the corners of pictures are.", new Within(0, 40, 1, "px"), 0.0, STEPPED, false);
+    public static final Option<Double> CORNERS =
+            option("look.corners", "How round the corners of pictures are.", new Within(0, 40, 1, "px"), 0.0, false);
     public static final Option<Colour> GROUND = option(
             "look.ground",
             "The colour behind pictures and plain slides' words.",
             new Colours(),
             new Colour("#16241e"),
-            STEPPED,
             false);
-    public static final Option<Colour> INK = option(
-            "look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), STEPPED, false);
+    public static final Option<Colour> INK =
+            option("look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), false);
 
     public static final Option<Boolean> ANYWHERE = option(
             "steering.press",
             "Where a press follows the link of a slide that has a button; one without a button is pressed anywhere.",
             new YesNo("anywhere on a slide", "on its button"),
             false,
-            STEPPED,
             false);
     public static final Option<Boolean> LARGER = option(
             "steering.larger",
             "What a press on a picture does where it follows no link.",
             new YesNo("opens it in the larger view", "does nothing"),
             false,
-            STEPPED,
             false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             "Whether the slides after the first come in another order on every visit.",
             new YesNo("in another order on every visit, after the first", "in this order"),
             false,
-            STEPPED,
             false);
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
@@ -234,22 +151,12 @@ public final class Options {
             new Languages(
                     languages("en", "de", "fr", "es", "it", "nl", "pt", "pl", "sv", "da", "nb", "fi", "ar", "he")),
             Language.ENGLISH,
-            EVERY,
             false);
     private static final Map<Phrase, Option<String>> WORDINGS = new EnumMap<>(Phrase.class);
 
     static {
         for (Phrase phrase : Phrase.values()) {
-            boolean everywhere = phrase == Phrase.PAUSE || phrase == Phrase.PLAY;
-            WORDINGS.put(
-                    phrase,
-                    option(
-                            "speech." + phrase.word(),
-                            phrase.meaning(),
-                            new Wording(phrase),
-                            "",
-                            everywhere ? EVERY : STEPPED,
-                            false));
+            WORDINGS.put(phrase, option("speech." + phrase.word(), phrase.meaning(), new Wording(phrase), "", false));
         }
     }
 
@@ -260,33 +167,15 @@ public final class Options {
         return WORDINGS.get(phrase);
     }
 
-    /** All options, in the order of the brief. */
-    public static Iterable<Option<?>> all() {
-        return ALL.values();
+    /** All of them. */
+    public static Collection<Option<?>> shared() {
+        return Collections.unmodifiableCollection(ALL.values());
     }
 
-    /**
-     * The option of that key.
-     *
-     * @throws IllegalArgumentException when there is none
-     */
-    public static Option<?> of(String key) {
-        Option<?> option = ALL.get(key);
-        if (option == null) {
-            throw new IllegalArgumentException("There is nothing called \"" + key + "\" to choose.");
-        }
-        return option;
-    }
-
-    private static <T> Option<T> option(
-            String key, String meaning, Domain<T> domain, T usual, Set<Kind> arrangements, boolean bySetUp) {
-        Option<T> option = new Option<>(key, meaning, domain, usual, arrangements, bySetUp);
+    private static <T> Option<T> option(String key, String meaning, Domain<T> domain, T usual, boolean bySetUp) {
+        Option<T> option = new Option<>(key, meaning, domain, usual, bySetUp);
         ALL.put(key, option);
         return option;
-    }
-
-    private static Set<Kind> only(Kind kind) {
-        return EnumSet.of(kind);
     }
 
     private static List<Language> languages(String... tags) {

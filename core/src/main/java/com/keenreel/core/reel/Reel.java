@@ -1,6 +1,5 @@
 package com.keenreel.core.reel;
 
-import com.keenreel.core.option.Arrangement;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Language;
@@ -128,11 +127,6 @@ public record Reel(
         return language().direction();
     }
 
-    /** How slides stand. */
-    public Arrangement.Kind arrangement() {
-        return choices.get(Options.ARRANGEMENT);
-    }
-
     /** The slide of that id, if it is there. */
     public Optional<Slide> slide(SlideId id) {
         return slides.stream().filter(slide -> slide.id().equals(id)).findFirst();
@@ -149,13 +143,5 @@ public record Reel(
         Set<PictureId> used = new LinkedHashSet<>();
         slides.forEach(slide -> used.addAll(slide.pictures()));
         return used;
-    }
-
-    /** True when something moves without being asked. */
-    public boolean movesByItself() {
-        return switch (arrangement()) {
-            case MARQUEE -> !slides.isEmpty();
-            case SINGLE, ROW -> choices.get(Options.AUTOPLAY) && slides.size() > 1;
-        };
     }
 }

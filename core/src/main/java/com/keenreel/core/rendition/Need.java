@@ -1,12 +1,12 @@
 package com.keenreel.core.rendition;
 
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Pressed;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Layout;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -18,7 +18,7 @@ public record Box(Length left, Length top, Length width, Length height) {
     }
 
     /** The same box in a parent that is turned round: as far from its right edge as it was from its left one. */
-    Box mirroredIn(Length parentWidth) {
+    public Box mirroredIn(Length parentWidth) {
         return new Box(parentWidth.minus(left).minus(width), top, width, height);
     }
 }

@@ -7,54 +7,54 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The hit areas of what visitors steer with. The same on every device, so that the wall equals the phone. */
-final class Controls {
+public final class Controls {
     /** Side of the hit area of an arrow, the pause button and a handle, px. */
-    static final double HIT = 44;
+    public static final double HIT = 44;
 
-    /** Side of the hit area of a dot, px. */
-    static final double DOT = Layout.TARGET;
+    /** Side of the hit area of a dot, px: the least that a press target needs, by WCAG 2.2, success criterion 2.5.8. */
+    public static final double DOT = 24;
 
     /** Between a control and the edge of the frame, px. */
-    static final double EDGE = 8;
+    public static final double EDGE = 8;
 
     /** Between a strip of slides and the controls below it, px. */
-    static final double BELOW = 4;
+    public static final double BELOW = 4;
 
     private final Reel reel;
     private final SetUp setUp;
     private final int stops;
 
-    Controls(Reel reel, SetUp setUp, int stops) {
+    public Controls(Reel reel, SetUp setUp, int stops) {
         this.reel = reel;
         this.setUp = setUp;
         this.stops = stops;
     }
 
-    boolean arrows() {
+    public boolean arrows() {
         return stops > 1 && reel.choices().get(Options.ARROWS, setUp);
     }
 
     boolean pause() {
-        return reel.movesByItself() && stops > 1;
+        return reel.choices().get(Options.AUTOPLAY) && stops > 1;
     }
 
     /** True when dots are wanted and there is room for them, beside the pause button, at the narrowest width. */
-    boolean dots() {
+    public boolean dots() {
         return stops > 1 && reel.choices().get(Options.DOTS, setUp) && stops * DOT <= roomForDots();
     }
 
     double roomForDots() {
-        double narrowest = Math.max(Layout.NARROWEST, reel.limits().from(setUp));
+        double narrowest = Math.max(Widths.NARROWEST, reel.limits().from(setUp));
         return narrowest - (pause() ? 2 * (HIT + 2 * EDGE) : 2 * EDGE);
     }
 
     /** True when anything stands in the line of dots and pause. */
-    boolean line() {
+    public boolean line() {
         return dots() || pause();
     }
 
     /** Arrows halfway down a picture area of that height; dots and pause in a line that has {@code middle} as centre. */
-    List<Placed> around(Length pictureHeight, Length middle) {
+    public List<Placed> around(Length pictureHeight, Length middle) {
         List<Placed> controls = new ArrayList<>();
         if (pause()) {
             controls.add(pause(Length.WIDTH.minus(HIT + EDGE), middle));
@@ -73,7 +73,7 @@ final class Controls {
         return controls;
     }
 
-    static Placed pause(Length left, Length middle) {
+    public static Placed pause(Length left, Length middle) {
         return Placed.listed("pause", Box.of(left, middle.minus(HIT / 2), HIT, HIT));
     }
 }

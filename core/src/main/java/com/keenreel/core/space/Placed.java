@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Placed(String part, @Nullable String name, Box box, boolean clips, Length room, List<Placed> inside) {
     /** How the parts that cut pictures begin. */
-    static final String CROP = "crop-";
+    public static final String CROP = "crop-";
 
     public Placed {
         inside = List.copyOf(inside);
@@ -82,7 +82,7 @@ public record Placed(String part, @Nullable String name, Box box, boolean clips,
      * The same tree turned round, left for right, for reels that are read from right to left. What a picture shows is
      * not turned: crops, dividers and the sides of a pair stay as they are.
      */
-    Placed mirrored() {
+    public Placed mirrored() {
         if (part.startsWith(CROP)) {
             return this;
         }

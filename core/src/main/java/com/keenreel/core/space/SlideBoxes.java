@@ -12,13 +12,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What stands inside one cell, whatever the arrangement: the picture or pair, and the words. */
-final class SlideBoxes {
+public final class SlideBoxes {
     private final Facts facts;
     private final SetUp setUp;
     private final FitKind fit;
     private final WordsArea words;
 
-    SlideBoxes(Reel reel, Facts facts, SetUp setUp) {
+    public SlideBoxes(Reel reel, Facts facts, SetUp setUp) {
         this.facts = facts;
         this.setUp = setUp;
         this.fit = reel.choices().get(Options.FIT, setUp);
@@ -26,7 +26,7 @@ final class SlideBoxes {
     }
 
     /** The height kept below every picture, px. */
-    double reserved() {
+    public double reserved() {
         return words.reserved();
     }
 
@@ -38,7 +38,7 @@ final class SlideBoxes {
      * @param besideArrows whether words must stay clear of arrows at the sides
      * @param aboveLine whether words must stay clear of a line of controls at the foot
      */
-    List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, boolean aboveLine) {
+    public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, boolean aboveLine) {
         List<Placed> parts = new ArrayList<>();
         parts.add(
                 Placed.clipping(Placed.CROP + n, Box.all(width, height), carried(n, slide, width, height, aboveLine)));

@@ -6,6 +6,9 @@ import com.keenreel.core.reel.Slot;
 
 /** From page to slot to reel. */
 public final class Widths {
+    /** The narrowest width that everything is calculated for, px. */
+    public static final double NARROWEST = 280;
+
     private Widths() {}
 
     /** The slot's width as a length of the page's width. */

@@ -20,9 +20,9 @@ public record Schedule(List<Long> holds, long change) {
     }
 
     /** The schedule of a reel that has slides, its first {@code stops} of them being stops. */
-    public static Schedule of(Reel reel, int stops) {
+    public static Schedule of(Reel reel, Motion motion, int stops) {
         List<Long> holds = reel.slides().stream().limit(stops).map(reel::hold).toList();
-        return new Schedule(holds, Transition.duration(reel));
+        return new Schedule(holds, motion.change());
     }
 
     /** One full run through all stops, ms: the sum of all holds and changes. */

@@ -1,7 +1,7 @@
 package com.keenreel.core.time;
 
-import com.keenreel.core.option.Options;
-import com.keenreel.core.reel.Reel;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.TransitionKind;
 
 /** A way to get from one stop to another. */
 public interface Transition {
@@ -13,23 +13,12 @@ public interface Transition {
      */
     Plan plan(long duration, boolean forward);
 
-    /** The transition that was chosen for that reel. */
-    static Transition of(Reel reel) {
-        return switch (reel.arrangement()) {
-            case ROW -> new Stepping();
-            case MARQUEE -> new Running();
-            case SINGLE ->
-                switch (reel.choices().get(Options.TRANSITION)) {
-                    case NONE -> new Cut();
-                    case CROSSFADE -> new Crossfade();
-                    case ALONG -> new Along(reel.direction());
-                };
+    /** One of that kind, in a reel that is read in that direction. */
+    static Transition of(TransitionKind kind, Direction direction) {
+        return switch (kind) {
+            case NONE -> new Cut();
+            case CROSSFADE -> new Crossfade();
+            case ALONG -> new Along(direction);
         };
-    }
-
-    /** How long a change takes in that reel, ms; 0 where nothing moves. */
-    static long duration(Reel reel) {
-        long chosen = Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME));
-        return of(reel).plan(chosen, true).duration();
     }
 }

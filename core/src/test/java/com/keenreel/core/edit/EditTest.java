@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
@@ -23,7 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class EditTest {
-    private final Reel reel = Sample.reel(Kind.SINGLE, 4);
+    private final Reel reel = Sample.reel("single", 4);
 
     private static SlideId slide(int n) {
         return new SlideId("s" + n);
@@ -122,7 +122,7 @@ class EditTest {
         assertThatThrownBy(() -> new SetWords(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("not javascript:");
-        assertThatThrownBy(() -> new SetOption<>(Options.SPEED, SetUp.PHONE, 60.0).applyTo(reel))
+        assertThatThrownBy(() -> new SetOption<>(MarqueeOptions.SPEED, SetUp.PHONE, 60.0).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("the same on every screen");
         assertThatThrownBy(() -> new AddSlide(reel.slides().get(0), null).applyTo(reel))

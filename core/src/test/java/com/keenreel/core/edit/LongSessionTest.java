@@ -3,7 +3,6 @@ package com.keenreel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Arrangement.Kind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -67,7 +66,7 @@ class LongSessionTest {
     @ValueSource(longs = {11, 12, 13})
     void bothEndsAreWhatTheyWere(long seed) {
         Random random = new Random(seed);
-        Reel start = Sample.reel(Kind.SINGLE, 6);
+        Reel start = Sample.reel("single", 6);
         List<SlideId> theirs = start.slides().stream().map(Slide::id).toList();
         History mine = new History(start);
         List<Edit> others = new ArrayList<>();

@@ -3,6 +3,9 @@ package com.keenreel.core.option;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.marquee.MarqueeOptions;
+import com.keenreel.core.arrangement.row.RowOptions;
 import java.util.HashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -14,15 +17,16 @@ class OptionsTest {
     @Test
     void everyOptionReadsWhatItWritesAndSaysWhatItIs() {
         Set<String> keys = new HashSet<>();
-        for (Option<?> option : Options.all()) {
+        for (Option<?> option : Arrangements.options()) {
             assertThat(keys.add(option.key())).as("%s stands once", option).isTrue();
             assertThat(option.meaning()).as(option.key()).endsWith(".");
-            assertThat(option.arrangements()).as(option.key()).isNotEmpty();
-            assertThat(Options.of(option.key())).isSameAs(option);
+            assertThat(Arrangements.all()).as(option.key()).anyMatch(one -> one.has(option));
+            assertThat(Arrangements.option(option.key())).isSameAs(option);
             roundTrip(option);
         }
         assertThat(keys).hasSizeGreaterThan(20);
-        assertThatThrownBy(() -> Options.of("shape.colour-of-the-moon")).hasMessageContaining("nothing called");
+        assertThatThrownBy(() -> Arrangements.option("shape.colour-of-the-moon"))
+                .hasMessageContaining("nothing called");
     }
 
     private static <T> void roundTrip(Option<T> option) {
@@ -81,8 +85,8 @@ class OptionsTest {
     @Test
     void numbersAreSaidWithTheirUnit() {
         assertThat(Options.HOLD.domain().say(5.0)).isEqualTo("5.0 s");
-        assertThat(Options.SPEED.domain().say(60.0)).isEqualTo("60 px/s");
-        assertThat(Options.SHOWN.domain().say(3.0)).isEqualTo("3");
+        assertThat(MarqueeOptions.SPEED.domain().say(60.0)).isEqualTo("60 px/s");
+        assertThat(RowOptions.SHOWN.domain().say(3.0)).isEqualTo("3");
         assertThat(Options.AUTOPLAY.domain().say(true)).isEqualTo("by itself");
     }
 

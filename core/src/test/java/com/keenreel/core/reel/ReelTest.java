@@ -3,16 +3,11 @@ package com.keenreel.core.reel;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.keenreel.core.option.Arrangement.Kind;
-import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
-import com.keenreel.core.option.Options;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ReelTest {
@@ -59,27 +54,6 @@ class ReelTest {
         assertThat(Words.NONE.completedBy(PictureWords.NONE).shows()).isFalse();
     }
 
-    @ParameterizedTest
-    @EnumSource(Starter.class)
-    void aStarterMakesAReelOfItsPictures(Starter starter) {
-        List<PictureId> pictures = new ArrayList<>();
-        for (int i = 0; i < 5; i++) {
-            pictures.add(new PictureId("p" + i));
-        }
-        int[] next = {0};
-        Reel reel = starter.make(" Days ", Slot.FULL, pictures, () -> new SlideId("s" + next[0]++));
-        assertThat(reel.name()).isEqualTo("Days");
-        assertThat(reel.slides()).hasSize(starter == Starter.COMPARISON ? 2 : 5);
-        assertThat(reel.arrangement())
-                .isEqualTo(starter == Starter.ROW ? Kind.ROW : starter == Starter.MARQUEE ? Kind.MARQUEE : Kind.SINGLE);
-        reel.choices()
-                .all()
-                .keySet()
-                .forEach(option -> assertThat(option.concerns(reel.arrangement()))
-                        .as("%s has an effect in %s", option, starter)
-                        .isTrue());
-    }
-
     @Test
     void illegalReelsCannotExist() {
         Slide slide = Slide.of(new SlideId("a"), new Carries.Plain(new Colour("#FFF000")));
@@ -92,21 +66,5 @@ class ReelTest {
                 .hasMessageContaining("at most 60");
         assertThatThrownBy(() -> new Colour("red")).hasMessageContaining("#16241e");
         assertThatThrownBy(() -> new SlideId("../x")).isInstanceOf(IllegalArgumentException.class);
-    }
-
-    @Test
-    void whatMovesByItselfIsKnown() {
-        Slide one = Slide.of(new SlideId("a"), new Carries.Plain(new Colour("#123456")));
-        Slide two = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
-        Reel still = Reel.named("Still").withSlides(List.of(one, two));
-        Reel moving = still.withChoices(Choices.USUAL.with(Options.AUTOPLAY, null, true));
-        assertThat(still.movesByItself()).isFalse();
-        assertThat(moving.movesByItself()).isTrue();
-        assertThat(moving.withSlides(List.of(one)).movesByItself()).isFalse();
-        assertThat(still.withChoices(Choices.USUAL.with(Options.ARRANGEMENT, null, Kind.MARQUEE))
-                        .movesByItself())
-                .isTrue();
-        assertThat(still.hold(one)).isEqualTo(5000);
-        assertThat(still.hold(one.withHold(700L))).isEqualTo(700);
     }
 }

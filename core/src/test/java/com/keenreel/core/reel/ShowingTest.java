@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Arrangement;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.time.Reading;
 import java.time.LocalDate;
@@ -18,7 +17,7 @@ class ShowingTest {
     private static final LocalDate DAY = LocalDate.of(2026, 12, 12);
 
     private static Reel reel(Showing... showings) {
-        Reel reel = Sample.reel(Arrangement.Kind.SINGLE, showings.length);
+        Reel reel = Sample.reel("single", showings.length);
         List<Slide> slides = new ArrayList<>();
         for (int i = 0; i < showings.length; i++) {
             slides.add(reel.slides().get(i).withShowing(showings[i]));

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
@@ -16,6 +16,10 @@ import org.junit.jupiter.api.Test;
 
 class TimeTest {
     private final Schedule schedule = new Schedule(List.of(5000L, 4000L, 7000L), 800);
+
+    private static Schedule schedule(Reel reel) {
+        return Schedule.of(reel, Arrangements.of(reel).motion(reel), 3);
+    }
 
     @Test
     void aLapIsAllHoldsAndChanges() {
@@ -42,10 +46,10 @@ class TimeTest {
 
     @Test
     void aReelWithoutTransitionLosesNoTimeToIt() {
-        Reel reel = Sample.reel(Kind.SINGLE, 3);
-        assertThat(Schedule.of(reel, 3).lap()).isEqualTo(3 * 5800);
+        Reel reel = Sample.reel("single", 3);
+        assertThat(schedule(reel).lap()).isEqualTo(3 * 5800);
         reel = Sample.choose(reel, Options.TRANSITION, TransitionKind.NONE);
-        assertThat(Schedule.of(reel, 3).lap()).isEqualTo(15_000);
+        assertThat(schedule(reel).lap()).isEqualTo(15_000);
     }
 
     @Test

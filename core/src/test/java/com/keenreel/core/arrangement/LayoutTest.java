@@ -1,4 +1,4 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement;
 
 import static com.keenreel.core.Sample.choose;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Arrangement.Kind;
+import com.keenreel.core.arrangement.marquee.MarqueeOptions;
+import com.keenreel.core.arrangement.marquee.MarqueePlaces;
+import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -21,6 +23,12 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.FluidSize;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.space.Widths;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -39,8 +47,8 @@ class LayoutTest {
     @ParameterizedTest
     @CsvSource({"1280, 3, 24, 0, 410.666667", "390, 1, 16, 15, 325.217391", "820, 2, 20, 25, 346.666667"})
     void aRowsItem(double width, double shown, double gap, double part, double item) {
-        Reel reel = Sample.reel(Kind.ROW, 9);
-        reel = choose(choose(choose(reel, Options.SHOWN, shown), Options.GAP, gap), Options.PART, part);
+        Reel reel = Sample.reel("row", 9);
+        reel = choose(choose(choose(reel, RowOptions.SHOWN, shown), Options.GAP, gap), RowOptions.PART, part);
         Layout layout =
                 Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));
         List<Measured> boxes = layout.at(width, 800);
@@ -55,7 +63,7 @@ class LayoutTest {
     @Test
     void aSetUpShowsAnotherPictureCutAroundItsOwnFocalPoint() {
         Reel reel = choose(
-                choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(16, 9)),
+                choose(Sample.reel("single", 1), Options.RATIO, new Ratio(16, 9)),
                 Options.RATIO,
                 SetUp.PHONE,
                 new Ratio(4, 5));
@@ -83,7 +91,7 @@ class LayoutTest {
 
     @Test
     void aMarqueesLapHasOneGapAtItsSeam() {
-        Reel reel = choose(choose(Sample.reel(Kind.MARQUEE, 4), Options.BAND, 50.0), Options.GAP, 40.0);
+        Reel reel = choose(choose(Sample.reel("marquee", 4), MarqueeOptions.HEIGHT, 50.0), Options.GAP, 40.0);
         Layout layout = Layout.of(reel, Sample.facts(240, 80, 100, 100, 320, 64, 160, 120));
         List<Measured> boxes = layout.at(1280, 800);
         assertThat(box(boxes, "slide-1").width()).isCloseTo(150, within(1e-9));
@@ -93,18 +101,18 @@ class LayoutTest {
         assertThat(lap).isCloseTo(676.666667, within(1e-6));
         Measured last = box(boxes, "slide-4");
         assertThat(lap - (last.x() + last.width())).isCloseTo(40, within(1e-9));
-        assertThat(MarqueeLayout.copies(1280, lap)).isEqualTo(3);
-        assertThat(MarqueeLayout.copies(2560, lap)).isEqualTo(5);
+        assertThat(MarqueePlaces.copies(1280, lap)).isEqualTo(3);
+        assertThat(MarqueePlaces.copies(2560, lap)).isEqualTo(5);
     }
 
     /** A mark of 2 by 400 is 0.25 px wide at a height of 50: 41 copies with wider gaps fill 2560 px, and it is said. */
     @Test
     void anAbsurdlyNarrowLogoMakesWiderGapsInsteadOfThousandsOfCopies() {
-        Reel reel = choose(choose(Sample.reel(Kind.MARQUEE, 2), Options.BAND, 50.0), Options.GAP, 0.0);
+        Reel reel = choose(choose(Sample.reel("marquee", 2), MarqueeOptions.HEIGHT, 50.0), Options.GAP, 0.0);
         Layout layout = Layout.of(reel, Sample.facts(2, 400, 60, 400));
         double lap = layout.step(SetUp.DESK).at(0);
         assertThat(lap).isEqualTo(64);
-        assertThat(MarqueeLayout.copies(MarqueeLayout.WIDEST, lap)).isEqualTo(MarqueeLayout.MOST_COPIES);
+        assertThat(MarqueePlaces.copies(MarqueePlaces.WIDEST, lap)).isEqualTo(MarqueePlaces.MOST_COPIES);
         List<Measured> boxes = layout.at(1280, 800);
         Measured first = box(boxes, "slide-1");
         Measured second = box(boxes, "slide-2");
@@ -113,14 +121,13 @@ class LayoutTest {
                 .isCloseTo(lap - second.x() - second.width(), within(1e-9))
                 .isCloseTo((64 - 7.75) / 2, within(1e-9));
         assertThat(layout.narrow(SetUp.DESK)).containsExactly(1, 2);
-        assertThat(Layout.of(Sample.reel(Kind.MARQUEE, 1), Sample.facts(240, 80))
-                        .narrow(SetUp.DESK))
+        assertThat(Layout.of(Sample.reel("marquee", 1), Sample.facts(240, 80)).narrow(SetUp.DESK))
                 .isEmpty();
     }
 
     @Test
     void aPairIsCutByItsOwnFocalPointWhateverASetUpShowedInsteadBefore() {
-        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(1, 1));
+        Reel reel = choose(Sample.reel("single", 1), Options.RATIO, new Ratio(1, 1));
         Slide slide = reel.slides()
                 .get(0)
                 .withInstead(BySetUp.<PictureId>nothing().with(SetUp.PHONE, new PictureId("p3")))
@@ -134,14 +141,14 @@ class LayoutTest {
     @ParameterizedTest
     @ValueSource(doubles = {Double.NaN, Double.POSITIVE_INFINITY, -1})
     void whatIsNoWidthOrHeightIsRefusedWithASentence(double number) {
-        Layout layout = Layout.of(Sample.reel(Kind.SINGLE, 1), Sample.facts(240, 80));
+        Layout layout = Layout.of(Sample.reel("single", 1), Sample.facts(240, 80));
         assertThatThrownBy(() -> layout.at(number, 800)).hasMessage("A width is a number of px, 0 or more.");
         assertThatThrownBy(() -> layout.at(800, number)).hasMessage("A height is a number of px, 0 or more.");
     }
 
     @Test
     void aBandIsNeverWiderThanTheWidestAndStandsInTheMiddle() {
-        Layout layout = Layout.of(Sample.reel(Kind.MARQUEE, 1), Sample.facts(240, 80));
+        Layout layout = Layout.of(Sample.reel("marquee", 1), Sample.facts(240, 80));
         Measured frame = box(layout.at(3000, 800), "frame");
         assertThat(frame.width()).isEqualTo(2560);
         assertThat(frame.x()).isEqualTo(220);
@@ -149,7 +156,7 @@ class LayoutTest {
 
     @Test
     void fractionalWidthsBelongToExactlyOneSetUp() {
-        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.RATIO, new Ratio(12, 5));
+        Reel reel = choose(Sample.reel("single", 1), Options.RATIO, new Ratio(12, 5));
         reel = choose(
                 choose(reel, Options.RATIO, SetUp.PHONE, new Ratio(4, 5)),
                 Options.RATIO,
@@ -164,7 +171,7 @@ class LayoutTest {
 
     @Test
     void theSetUpFollowsTheReelsWidthNotItsSlots() {
-        Reel reel = choose(Sample.reel(Kind.SINGLE, 1), Options.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
+        Reel reel = choose(Sample.reel("single", 1), Options.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
         Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
         assertThat(layout.setUp(1199)).isEqualTo(SetUp.PHONE);
         assertThat(layout.setUp(1200)).isEqualTo(SetUp.TABLET);
@@ -204,8 +211,8 @@ class LayoutTest {
 
     @Test
     void wordsBelowReserveTheSameLinesUnderEverySlide() {
-        Reel reel = choose(
-                choose(Sample.reel(Kind.ROW, 3), Options.WORDS_PLACE, WordsPlace.BELOW), Options.TITLE_LINES, 1.0);
+        Reel reel =
+                choose(choose(Sample.reel("row", 3), Options.WORDS_PLACE, WordsPlace.BELOW), Options.TITLE_LINES, 1.0);
         Reel spoken = reel.withSlides(List.of(
                 reel.slides().get(0).withWords(Words.NONE.with(Words.Field.TITLE, "A very long title indeed")),
                 reel.slides().get(1),
@@ -221,7 +228,7 @@ class LayoutTest {
 
     @Test
     void dotsGiveWayWhereThereIsNoRoomForThem() {
-        Reel reel = Sample.reel(Kind.SINGLE, 12);
+        Reel reel = Sample.reel("single", 12);
         int[] sizes = new int[24];
         java.util.Arrays.fill(sizes, 100);
         Layout layout = Layout.of(reel, Sample.facts(sizes));

@@ -1,17 +1,24 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement.single;
 
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.SlideBoxes;
 import java.util.ArrayList;
 import java.util.List;
 
 /** One slide at a time: every slide has the whole frame; controls stand on the picture. */
-final class SingleLayout implements Arranging {
+final class SinglePlaces implements Places {
     private final Reel reel;
     private final Facts facts;
 
-    SingleLayout(Reel reel, Facts facts) {
+    SinglePlaces(Reel reel, Facts facts) {
         this.reel = reel;
         this.facts = facts;
     }
@@ -28,10 +35,10 @@ final class SingleLayout implements Arranging {
 
     @Override
     public Placed frame(SetUp setUp) {
-        Arrangement.Single single = (Arrangement.Single) Arrangement.of(reel.choices(), setUp);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Controls controls = new Controls(reel, setUp, stops(setUp));
-        Length picture = Length.WIDTH.dividedBy(single.ratio().value());
+        Length picture =
+                Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
 
         List<Placed> slides = new ArrayList<>();

@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class ArrangingTest {
+class OrderingTest {
     private static final PictureId TEN = new PictureId("ten");
     private static final PictureId TWO = new PictureId("two");
     private static final Map<PictureId, Member> PICTURES = Map.of(
@@ -42,11 +42,10 @@ class ArrangingTest {
 
     @Test
     void slidesComeByNameDateOrTheLastFirstAndThoseWithoutPicturesAtTheEnd() {
-        assertThat(ids(Arranging.by(SetOrder.BY_NAME, REEL, PICTURES))).containsExactly("b", "a", "c", "p");
-        assertThat(ids(Arranging.by(SetOrder.OLDEST, REEL, PICTURES))).containsExactly("a", "c", "b", "p");
-        assertThat(ids(Arranging.by(SetOrder.LAID_OUT_REVERSED, REEL, PICTURES)))
-                .containsExactly("c", "b", "a", "p");
-        assertThat(ids(Arranging.by(SetOrder.SHUFFLED, REEL, PICTURES)))
+        assertThat(ids(Ordering.by(SetOrder.BY_NAME, REEL, PICTURES))).containsExactly("b", "a", "c", "p");
+        assertThat(ids(Ordering.by(SetOrder.OLDEST, REEL, PICTURES))).containsExactly("a", "c", "b", "p");
+        assertThat(ids(Ordering.by(SetOrder.LAID_OUT_REVERSED, REEL, PICTURES))).containsExactly("c", "b", "a", "p");
+        assertThat(ids(Ordering.by(SetOrder.SHUFFLED, REEL, PICTURES)))
                 .hasSize(4)
                 .containsExactlyInAnyOrder("a", "b", "c", "p");
     }
@@ -55,33 +54,32 @@ class ArrangingTest {
     void everyShuffleIsAnotherOrderThanTheOneBefore() {
         Reel reel = REEL.withSlides(REEL.slides().subList(1, 4));
         for (int i = 0; i < 20; i++) {
-            Reel shuffled = Arranging.by(SetOrder.SHUFFLED, reel, PICTURES);
+            Reel shuffled = Ordering.by(SetOrder.SHUFFLED, reel, PICTURES);
             assertThat(ids(shuffled)).isNotEqualTo(ids(reel)).containsExactlyInAnyOrder("a", "b", "c");
-            assertThat(ids(Arranging.by(SetOrder.SHUFFLED, reel, PICTURES)))
+            assertThat(ids(Ordering.by(SetOrder.SHUFFLED, reel, PICTURES)))
                     .as("the same from the same")
                     .isEqualTo(ids(shuffled));
             reel = shuffled;
         }
         Reel one = REEL.withSlides(REEL.slides().subList(1, 2));
-        assertThat(ids(Arranging.by(SetOrder.SHUFFLED, one, PICTURES))).containsExactly("a");
+        assertThat(ids(Ordering.by(SetOrder.SHUFFLED, one, PICTURES))).containsExactly("a");
     }
 
     @Test
     void moreSlidesComeWhereTheyAreWanted() {
         Slide more = slide("m", TWO);
-        assertThat(ids(Arranging.with(REEL, List.of(more), new SlideId("b")))).containsExactly("p", "a", "m", "b", "c");
-        assertThat(ids(Arranging.with(REEL, List.of(more), null))).endsWith("m");
-        assertThat(ids(Arranging.with(REEL, List.of(more), new SlideId("gone"))))
-                .endsWith("m");
+        assertThat(ids(Ordering.with(REEL, List.of(more), new SlideId("b")))).containsExactly("p", "a", "m", "b", "c");
+        assertThat(ids(Ordering.with(REEL, List.of(more), null))).endsWith("m");
+        assertThat(ids(Ordering.with(REEL, List.of(more), new SlideId("gone")))).endsWith("m");
     }
 
     @Test
     void whatFollowsASetIsLeftToTheSet() {
         Reel follows = REEL.withFollows(new Following(new SetId("s"), SetOrder.BY_NAME, 9, false));
-        assertThatThrownBy(() -> Arranging.by(SetOrder.BY_NAME, follows, PICTURES))
+        assertThatThrownBy(() -> Ordering.by(SetOrder.BY_NAME, follows, PICTURES))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("come from a set");
-        assertThatThrownBy(() -> Arranging.with(follows, List.of(slide("m", TWO)), null))
+        assertThatThrownBy(() -> Ordering.with(follows, List.of(slide("m", TWO)), null))
                 .isInstanceOf(Refusal.class);
     }
 }

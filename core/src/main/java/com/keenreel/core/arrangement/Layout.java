@@ -1,10 +1,17 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -22,19 +29,16 @@ import java.util.concurrent.ConcurrentHashMap;
  * }</pre>
  */
 public final class Layout {
-    /** The narrowest width that everything is calculated for, px. */
-    public static final double NARROWEST = 280;
-
     /** What a press target needs each way at the least, px: WCAG 2.2, success criterion 2.5.8. */
-    public static final double TARGET = 24;
+    public static final double TARGET = Controls.DOT;
 
     private final Reel reel;
-    private final Arranging arranging;
+    private final Places places;
     private final Map<SetUp, Placed> frames = new ConcurrentHashMap<>();
 
-    private Layout(Reel reel, Arranging arranging) {
+    private Layout(Reel reel, Places places) {
         this.reel = reel;
-        this.arranging = arranging;
+        this.places = places;
     }
 
     /**
@@ -43,13 +47,7 @@ public final class Layout {
      * @throws IllegalArgumentException when a picture's facts are missing
      */
     public static Layout of(Reel reel, Facts facts) {
-        return new Layout(
-                reel,
-                switch (reel.arrangement()) {
-                    case SINGLE -> new SingleLayout(reel, facts);
-                    case ROW -> new RowLayout(reel, facts);
-                    case MARQUEE -> new MarqueeLayout(reel, facts);
-                });
+        return new Layout(reel, Arrangements.of(reel).places(reel, facts));
     }
 
     /** The reel's width and where it starts in its host, both as lengths of the host's width. */
@@ -64,7 +62,7 @@ public final class Layout {
 
     private ReelWidth reelWidth() {
         ReelWidth chosen = reel.choices().get(Options.WIDTH);
-        return new ReelWidth(chosen.share(), Math.min(chosen.most(), arranging.widest()));
+        return new ReelWidth(chosen.share(), Math.min(chosen.most(), places.widest()));
     }
 
     /**
@@ -88,7 +86,7 @@ public final class Layout {
     /** Everything in the frame at the first moment, as lengths of the reel's width. */
     public Placed frame(SetUp setUp) {
         return frames.computeIfAbsent(
-                setUp, any -> mirrored() ? arranging.frame(any).mirrored() : arranging.frame(any));
+                setUp, any -> mirrored() ? places.frame(any).mirrored() : places.frame(any));
     }
 
     /** Whether that part has a place in some set-up; what has none anywhere is left out of the markup. */
@@ -103,12 +101,12 @@ public final class Layout {
 
     /** How many stops a visitor can go to. */
     public int stops(SetUp setUp) {
-        return arranging.stops(setUp);
+        return places.stops(setUp);
     }
 
     /** How far the strip moves from one stop to the next, or in one lap of an endless band. */
     public Length step(SetUp setUp) {
-        return arranging.step(setUp);
+        return places.step(setUp);
     }
 
     /** The same with its side: to the right where it is positive, as in a reel that is read from left to right. */
@@ -116,14 +114,24 @@ public final class Layout {
         return step(setUp).times(reel.direction().sign());
     }
 
+    /** How many slides are in view whole at each stop. */
+    public int shown(SetUp setUp) {
+        return places.shown(setUp);
+    }
+
+    /** How many times its slides stand one after another; 1 where nothing is endless. */
+    public int copies() {
+        return places.copies();
+    }
+
     /** The space between two slides that stand side by side; nothing where each has the whole frame. */
     public Length gap(SetUp setUp) {
-        return arranging.gap(setUp);
+        return places.gap(setUp);
     }
 
     /** The numbers of slides that stand too narrow to be recognised in that set-up. */
     public List<Integer> narrow(SetUp setUp) {
-        return arranging.narrow(setUp);
+        return places.narrow(setUp);
     }
 
     /** Whether dots stand in that set-up: they are asked for, and there is room for them. */

@@ -1,8 +1,16 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement.row;
 
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.SlideBoxes;
+import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,17 +18,28 @@ import java.util.List;
  * Whole slides side by side. With n shown, gap g and the part p of the next one, an item is (W - (n - 1) g) / n wide
  * when p is 0, else (W - n g) / (n + p); N slides make N - n + 1 stops, so that the last one never shows a blank.
  */
-final class RowLayout implements Arranging {
+final class RowPlaces implements Places {
     private final Reel reel;
     private final Facts facts;
 
-    RowLayout(Reel reel, Facts facts) {
+    RowPlaces(Reel reel, Facts facts) {
         this.reel = reel;
         this.facts = facts;
     }
 
-    private Arrangement.Row row(SetUp setUp) {
-        return (Arrangement.Row) Arrangement.of(reel.choices(), setUp);
+    /** How many whole slides are in view, 1 to 8. */
+    static int shown(Reel reel, SetUp setUp) {
+        return (int) Math.round(reel.choices().get(RowOptions.SHOWN, setUp));
+    }
+
+    /** How much of the next one is in view, 0 to 0.9. */
+    private double part(SetUp setUp) {
+        return reel.choices().get(RowOptions.PART, setUp) / 100;
+    }
+
+    @Override
+    public int shown(SetUp setUp) {
+        return shown(reel, setUp);
     }
 
     /**
@@ -28,26 +47,25 @@ final class RowLayout implements Arranging {
      */
     @Override
     public Length gap(SetUp setUp) {
-        Arrangement.Row row = row(setUp);
-        double narrowest = Math.max(Layout.NARROWEST, reel.limits().from(setUp));
-        Length chosen = Length.px(row.gap());
-        return row.gap() <= narrowest / (2 * row.shown())
-                ? chosen
-                : Length.min(chosen, Length.WIDTH.dividedBy(2 * row.shown()));
+        double gap = reel.choices().get(Options.GAP, setUp);
+        int shown = shown(setUp);
+        double narrowest = Math.max(Widths.NARROWEST, reel.limits().from(setUp));
+        Length chosen = Length.px(gap);
+        return gap <= narrowest / (2 * shown) ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
     }
 
     /** The width of one slide. */
     private Length item(SetUp setUp) {
-        Arrangement.Row row = row(setUp);
-        int n = row.shown();
-        return row.part() == 0
+        int n = shown(setUp);
+        double part = part(setUp);
+        return part == 0
                 ? Length.WIDTH.minus(gap(setUp).times(n - 1)).dividedBy(n)
-                : Length.WIDTH.minus(gap(setUp).times(n)).dividedBy(n + row.part());
+                : Length.WIDTH.minus(gap(setUp).times(n)).dividedBy(n + part);
     }
 
     @Override
     public int stops(SetUp setUp) {
-        return Math.max(1, reel.slides().size() - row(setUp).shown() + 1);
+        return Math.max(1, reel.slides().size() - shown(setUp) + 1);
     }
 
     @Override
@@ -60,7 +78,7 @@ final class RowLayout implements Arranging {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Controls controls = new Controls(reel, setUp, stops(setUp));
         Length item = item(setUp);
-        Length picture = item.dividedBy(row(setUp).ratio().value());
+        Length picture = item.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
 
         List<Placed> slides = new ArrayList<>();

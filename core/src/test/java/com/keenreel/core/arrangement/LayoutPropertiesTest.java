@@ -1,9 +1,8 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.keenreel.core.option.Arrangement.Kind;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Language;
@@ -20,6 +19,10 @@ import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,8 +30,7 @@ import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What must hold of any reel at any width. */
 class LayoutPropertiesTest {
@@ -40,8 +42,19 @@ class LayoutPropertiesTest {
         }
     }
 
+    static List<Arrangement> arrangements() {
+        return Arrangements.all();
+    }
+
+    /** Those in which slides are cells, with cropped pictures and words. */
+    static List<Arrangement> cells() {
+        return Arrangements.all().stream()
+                .filter(arrangement -> arrangement.has(Options.FIT))
+                .toList();
+    }
+
     /** A reel of that kind with everything chosen at random, overrides too. */
-    private static Any any(Kind kind, Random random) {
+    private static Any any(Arrangement kind, Random random) {
         int count = 1 + random.nextInt(14);
         Map<PictureId, PictureFacts> facts = new HashMap<>();
         Map<PictureId, PictureWords> words = new HashMap<>();
@@ -50,17 +63,17 @@ class LayoutPropertiesTest {
             PictureId one = picture(facts, "a" + i, random);
             PictureId two = picture(facts, "b" + i, random);
             words.put(one, new PictureWords(random.nextBoolean() ? "Title" : "", "", "", ""));
-            boolean pair = kind != Kind.MARQUEE && random.nextInt(3) == 0;
+            boolean pair = kind.has(Options.FIT) && random.nextInt(3) == 0;
             Carries carries = pair
                     ? new Carries.Pair(one, two, "Before", "After", random.nextDouble())
                     : new Carries.Picture(one);
             slides.add(Slide.of(new SlideId("s" + i), carries));
         }
         Reel reel = Reel.named("Any").withSlides(slides);
-        for (Option<?> option : Options.all()) {
+        for (Option<?> option : Arrangements.options()) {
             reel = chosen(reel, option, random);
         }
-        reel = reel.withChoices(reel.choices().with(Options.ARRANGEMENT, null, kind));
+        reel = reel.withChoices(reel.choices().with(Arrangements.OPTION, null, kind));
         return new Any(reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2));
     }
 
@@ -114,7 +127,7 @@ class LayoutPropertiesTest {
         return option.usual();
     }
 
-    private static <E extends Enum<E>> String written(Domain.OneOf<E> oneOf, Random random) {
+    private static <E> String written(Domain.OneOf<E> oneOf, Random random) {
         return oneOf.write(oneOf.values().get(random.nextInt(oneOf.values().size())));
     }
 
@@ -128,8 +141,8 @@ class LayoutPropertiesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Kind.class)
-    void controlsStandInsideTheFrameAndNeverOnEachOther(Kind kind) {
+    @MethodSource("arrangements")
+    void controlsStandInsideTheFrameAndNeverOnEachOther(Arrangement kind) {
         Random random = new Random(4);
         for (int round = 0; round < 150; round++) {
             Any any = any(kind, random);
@@ -142,8 +155,8 @@ class LayoutPropertiesTest {
                     .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
                     .toList();
             for (Measured one : controls) {
-                String what = kind + " round " + round + " at " + width + ": " + one.name();
-                if (frame.width() >= Layout.NARROWEST) {
+                String what = kind.word() + " round " + round + " at " + width + ": " + one.name();
+                if (frame.width() >= Widths.NARROWEST) {
                     assertThat(one.x()).as(what).isGreaterThanOrEqualTo(frame.x() - EXACT);
                     assertThat(one.x() + one.width()).as(what).isLessThanOrEqualTo(frame.x() + frame.width() + EXACT);
                     for (Measured other : controls) {
@@ -167,8 +180,8 @@ class LayoutPropertiesTest {
      * shows is not turned round.
      */
     @ParameterizedTest
-    @EnumSource(Kind.class)
-    void aRightToLeftReelIsTheSameTurnedRound(Kind kind) {
+    @MethodSource("arrangements")
+    void aRightToLeftReelIsTheSameTurnedRound(Arrangement kind) {
         Random random = new Random(11);
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);
@@ -181,7 +194,7 @@ class LayoutPropertiesTest {
             String shown = "picture-.*|divider.*|handle.*|label-.*";
             assertThat(without(other, shown)).as("round %s", round).isEqualTo(without(one, shown));
             one.keySet().retainAll(other.keySet());
-            String where = kind + " round " + round + " at " + width + ": ";
+            String where = kind.word() + " round " + round + " at " + width + ": ";
             one.forEach((name, box) -> {
                 Measured turned = other.get(name);
                 String what = where + name;
@@ -221,8 +234,8 @@ class LayoutPropertiesTest {
 
     /** Within a set-up nothing jumps: half a pixel more of width moves no edge of frame or slides by more than a few. */
     @ParameterizedTest
-    @EnumSource(Kind.class)
-    void withinASetUpEverythingChangesContinuously(Kind kind) {
+    @MethodSource("arrangements")
+    void withinASetUpEverythingChangesContinuously(Arrangement kind) {
         Random random = new Random(5);
         for (int round = 0; round < 60; round++) {
             Any any = any(kind, random);
@@ -238,7 +251,7 @@ class LayoutPropertiesTest {
                     Measured one = before.get(name);
                     Measured other = after.get(name);
                     if (one != null && other != null) {
-                        String what = kind + " round " + round + " at " + width + ": " + name;
+                        String what = kind.word() + " round " + round + " at " + width + ": " + name;
                         assertThat(other.width()).as(what).isCloseTo(one.width(), within(0.51));
                         assertThat(other.height()).as(what).isCloseTo(one.height(), within(2.6));
                         assertThat(other.y()).as(what).isCloseTo(one.y(), within(2.6));
@@ -250,8 +263,8 @@ class LayoutPropertiesTest {
 
     /** Every slide of a reel is equally high, whatever it carries and says, so that the page never jumps. */
     @ParameterizedTest
-    @ValueSource(strings = {"SINGLE", "ROW"})
-    void allSlidesAreEquallyHigh(Kind kind) {
+    @MethodSource("cells")
+    void allSlidesAreEquallyHigh(Arrangement kind) {
         Random random = new Random(6);
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);
@@ -277,8 +290,8 @@ class LayoutPropertiesTest {
 
     /** A picture that fills its frame leaves no blank anywhere, at any width, with any focal point. */
     @ParameterizedTest
-    @ValueSource(strings = {"SINGLE", "ROW"})
-    void aFilledFrameHasNoBlank(Kind kind) {
+    @MethodSource("cells")
+    void aFilledFrameHasNoBlank(Arrangement kind) {
         Random random = new Random(7);
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);

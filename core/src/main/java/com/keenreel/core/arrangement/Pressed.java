@@ -1,6 +1,9 @@
-package com.keenreel.core.reel;
+package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.Options;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words.Said;
 
 /** What happens when a visitor presses a slide beside its button. */
@@ -31,6 +34,8 @@ public enum Pressed {
     public static boolean mayOpen(Reel reel, Slide slide) {
         Boolean own = slide.larger();
         boolean larger = own == null ? reel.choices().get(Options.LARGER) : own;
-        return larger && slide.carries() instanceof Carries.Picture && Options.LARGER.concerns(reel.arrangement());
+        return larger
+                && slide.carries() instanceof Carries.Picture
+                && Arrangements.of(reel).has(Options.LARGER);
     }
 }

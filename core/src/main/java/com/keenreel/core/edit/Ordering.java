@@ -15,8 +15,8 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
 /** Brings the slides of a reel into an order by a rule, once. */
-public final class Arranging {
-    private Arranging() {}
+public final class Ordering {
+    private Ordering() {}
 
     /**
      * The reel with its slides in that order: by the first picture of each; slides without a picture come last, as they

@@ -1,10 +1,16 @@
-package com.keenreel.core.space;
+package com.keenreel.core.arrangement.marquee;
 
-import com.keenreel.core.option.Arrangement;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -13,7 +19,7 @@ import java.util.stream.IntStream;
  * An endless band. Items of the common height H are H times their ratio wide; a lap is the sum of widths and gaps, so
  * that the seam has exactly one gap. The band leaves room for its pause button at its end.
  */
-public final class MarqueeLayout implements Arranging {
+public final class MarqueePlaces implements Places {
     /** A band is never wider than this, px; where there is more room it stands in the middle. */
     public static final double WIDEST = 2560;
 
@@ -32,13 +38,14 @@ public final class MarqueeLayout implements Arranging {
     private final Reel reel;
     private final Facts facts;
 
-    MarqueeLayout(Reel reel, Facts facts) {
+    MarqueePlaces(Reel reel, Facts facts) {
         this.reel = reel;
         this.facts = facts;
     }
 
-    private Arrangement.Marquee marquee(SetUp setUp) {
-        return (Arrangement.Marquee) Arrangement.of(reel.choices(), setUp);
+    /** The common height of the items, px. */
+    private double height(SetUp setUp) {
+        return reel.choices().get(MarqueeOptions.HEIGHT, setUp);
     }
 
     private double ratio(Slide slide) {
@@ -54,7 +61,7 @@ public final class MarqueeLayout implements Arranging {
     }
 
     private double widths(SetUp setUp) {
-        double height = marquee(setUp).height();
+        double height = height(setUp);
         return reel.slides().stream()
                 .mapToDouble(slide -> height * ratio(slide))
                 .sum();
@@ -63,12 +70,12 @@ public final class MarqueeLayout implements Arranging {
     /** Between two items: as chosen, or as much more as a lap of its least length needs, px. */
     private double between(SetUp setUp) {
         int items = Math.max(1, reel.slides().size());
-        return Math.max(marquee(setUp).gap(), (LEAST_LAP - widths(setUp)) / items);
+        return Math.max(reel.choices().get(Options.GAP, setUp), (LEAST_LAP - widths(setUp)) / items);
     }
 
     @Override
     public List<Integer> narrow(SetUp setUp) {
-        double height = marquee(setUp).height();
+        double height = height(setUp);
         return IntStream.rangeClosed(1, reel.slides().size())
                 .filter(n -> height * ratio(reel.slides().get(n - 1)) < NARROW)
                 .boxed()
@@ -78,6 +85,20 @@ public final class MarqueeLayout implements Arranging {
     /** How many copies of a lap fill a width at every moment: ceil(width / lap) + 1. */
     public static int copies(double width, double lap) {
         return (int) Math.ceil(width / lap) + 1;
+    }
+
+    @Override
+    public Length gap(SetUp setUp) {
+        return Length.px(between(setUp));
+    }
+
+    @Override
+    public int copies() {
+        double shortest = Double.POSITIVE_INFINITY;
+        for (SetUp setUp : SetUp.values()) {
+            shortest = Math.min(shortest, lap(setUp));
+        }
+        return copies(WIDEST, shortest);
     }
 
     @Override
@@ -97,7 +118,7 @@ public final class MarqueeLayout implements Arranging {
 
     @Override
     public Placed frame(SetUp setUp) {
-        double height = marquee(setUp).height();
+        double height = height(setUp);
         double whole = Math.max(height, Controls.HIT);
         List<Placed> slides = new ArrayList<>();
         double left = 0;

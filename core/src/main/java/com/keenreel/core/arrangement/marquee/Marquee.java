@@ -1,0 +1,121 @@
+package com.keenreel.core.arrangement.marquee;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Line.Column;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Shared;
+import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.time.Motion;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** Logos of one height on an endless band, which moves by itself at constant speed. */
+public final class Marquee implements Arrangement {
+    /** Asked for when they are needed: the shared ones need the registry. */
+    private static final class Has {
+        static final Set<Option<?>> ALL = Shared.together(
+                Shared.EVERY, Options.GAP, MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
+    }
+
+    @Override
+    public String word() {
+        return "marquee";
+    }
+
+    @Override
+    public String says() {
+        return "an endless band";
+    }
+
+    @Override
+    public int place() {
+        return 3;
+    }
+
+    @Override
+    public String slides() {
+        return "logos";
+    }
+
+    @Override
+    public String summary(Reel reel) {
+        return "Marquee of " + reel.slides().size() + " logos, "
+                + Numbers.plain(reel.choices().get(MarqueeOptions.SPEED)) + " px/s";
+    }
+
+    @Override
+    public Set<Option<?>> options() {
+        return Has.ALL;
+    }
+
+    @Override
+    public List<Option<?>> own() {
+        return List.of(MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
+    }
+
+    @Override
+    public boolean shows(Carries carried) {
+        return !(carried instanceof Carries.Plain);
+    }
+
+    @Override
+    public Places places(Reel reel, Facts facts) {
+        return new MarqueePlaces(reel, facts);
+    }
+
+    @Override
+    public Motion.ByTime motion(Reel reel) {
+        return new Motion.ByTime(
+                reel.choices().get(MarqueeOptions.SPEED), reel.choices().get(MarqueeOptions.WAY) == Way.ONWARD);
+    }
+
+    @Override
+    public boolean movesByItself(Reel reel) {
+        return !reel.slides().isEmpty();
+    }
+
+    @Override
+    public List<Line> brief(Reel reel, Layout layout) {
+        double lap = motion(reel).lapTime(layout.step(SetUp.DESK).at(0)) / 1000;
+        return List.of(
+                new Line(Column.SHAPE, "Logos stand {marquee.height} high and {shape.gap} apart."),
+                new Line(Column.MOTION, "The band moves {marquee.way} at {marquee.speed}, the same on every screen."),
+                new Line(
+                        Column.MOTION,
+                        "A lap takes " + String.format(Locale.ROOT, "%.1f", lap)
+                                + " s on desk. It waits while it is pointed at."),
+                new Line(
+                        Column.STEERING,
+                        "Visitors stop it by a pause button, by pointing at it, or by reaching a logo with the keyboard."));
+    }
+
+    @Override
+    public List<Starter> starters() {
+        Choices choices = Arrangements.usual(this)
+                .with(Options.GAP, null, 56.0)
+                .with(MarqueeOptions.HEIGHT, null, 56.0)
+                .with(MarqueeOptions.HEIGHT, SetUp.PHONE, 40.0);
+        return List.of(new Starter(
+                4,
+                "marquee",
+                "Marquee",
+                "logos on an endless band",
+                "logo marquee",
+                Slot.read("box 1200"),
+                1,
+                choices));
+    }
+}

@@ -1,0 +1,98 @@
+package com.keenreel.core.arrangement.row;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Line.Column;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Shared;
+import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.WordsPlace;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.time.Motion;
+import java.util.List;
+import java.util.Set;
+
+/** Whole slides side by side, which move by one. */
+public final class Row implements Arrangement {
+    /** Asked for when they are needed: the shared ones need the registry. */
+    private static final class Has {
+        static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.GAP, RowOptions.SHOWN, RowOptions.PART);
+    }
+
+    @Override
+    public String word() {
+        return "row";
+    }
+
+    @Override
+    public String says() {
+        return "slides side by side";
+    }
+
+    @Override
+    public int place() {
+        return 2;
+    }
+
+    @Override
+    public String summary(Reel reel) {
+        return "Row of " + RowPlaces.shown(reel, SetUp.DESK);
+    }
+
+    @Override
+    public Set<Option<?>> options() {
+        return Has.ALL;
+    }
+
+    @Override
+    public List<Option<?>> own() {
+        return List.of(RowOptions.SHOWN, RowOptions.PART);
+    }
+
+    @Override
+    public Places places(Reel reel, Facts facts) {
+        return new RowPlaces(reel, facts);
+    }
+
+    @Override
+    public Motion motion(Reel reel) {
+        return new Motion.ByPosition(Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME)));
+    }
+
+    @Override
+    public List<Line> brief(Reel reel, Layout layout) {
+        return List.of(
+                new Line(
+                        Column.SHAPE,
+                        "{row.shown} stand side by side, {shape.gap} apart, with {row.part} of the next in sight."),
+                new Line(Column.SHAPE, "Each picture is {shape.ratio}."),
+                new Line(Column.MOTION, "Moves by one slide in {motion.time}."));
+    }
+
+    @Override
+    public List<Starter> starters() {
+        Choices choices = Arrangements.usual(this)
+                .with(Options.WIDTH, null, new ReelWidth(1, 1200))
+                .with(Options.RATIO, null, new Ratio(1, 1))
+                .with(RowOptions.SHOWN, null, 3.0)
+                .with(RowOptions.SHOWN, SetUp.TABLET, 2.0)
+                .with(RowOptions.SHOWN, SetUp.PHONE, 1.0)
+                .with(RowOptions.PART, SetUp.TABLET, 25.0)
+                .with(RowOptions.PART, SetUp.PHONE, 15.0)
+                .with(Options.GAP, SetUp.PHONE, 16.0)
+                .with(Options.ARROWS, SetUp.PHONE, false)
+                .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
+        return List.of(
+                new Starter(2, "row", "Row", "several side by side", "product row", Slot.read("box 1200"), 1, choices));
+    }
+}

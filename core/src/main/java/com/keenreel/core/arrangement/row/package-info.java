@@ -1,0 +1,5 @@
+/** Whole slides side by side. */
+@NullMarked
+package com.keenreel.core.arrangement.row;
+
+import org.jspecify.annotations.NullMarked;

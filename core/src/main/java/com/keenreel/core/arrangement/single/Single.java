@@ -1,0 +1,110 @@
+package com.keenreel.core.arrangement.single;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Line.Column;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Shared;
+import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.TransitionKind;
+import com.keenreel.core.option.WordsPlace;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slot;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.time.Motion;
+import com.keenreel.core.time.Transition;
+import java.util.List;
+import java.util.Set;
+
+/** Every slide has the whole frame, and gives way to the next by a transition. */
+public final class Single implements Arrangement {
+    /** Asked for when they are needed: the shared ones need the registry. */
+    private static final class Has {
+        static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.TRANSITION, Options.WORDS_SIZE);
+    }
+
+    @Override
+    public String word() {
+        return "single";
+    }
+
+    @Override
+    public String says() {
+        return "one slide at a time";
+    }
+
+    @Override
+    public int place() {
+        return 1;
+    }
+
+    @Override
+    public String summary(Reel reel) {
+        if (reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair)) {
+            return "Comparison";
+        }
+        return movesByItself(reel) ? "Banner, one at a time" : "One at a time";
+    }
+
+    @Override
+    public Set<Option<?>> options() {
+        return Has.ALL;
+    }
+
+    @Override
+    public Places places(Reel reel, Facts facts) {
+        return new SinglePlaces(reel, facts);
+    }
+
+    @Override
+    public Motion motion(Reel reel) {
+        return new Motion.ByChange(
+                Transition.of(reel.choices().get(Options.TRANSITION), reel.direction()),
+                Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME)));
+    }
+
+    @Override
+    public List<Line> brief(Reel reel, Layout layout) {
+        return List.of(
+                new Line(Column.SHAPE, "Its frame is {shape.ratio}."),
+                new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}."));
+    }
+
+    @Override
+    public List<Starter> starters() {
+        Choices banner = Arrangements.usual(this)
+                .with(Options.RATIO, null, new Ratio(12, 5))
+                .with(Options.RATIO, SetUp.TABLET, new Ratio(16, 9))
+                .with(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .with(Options.AUTOPLAY, null, true)
+                .with(Options.ARROWS, SetUp.PHONE, false);
+        Choices comparison = Arrangements.usual(this)
+                .with(Options.WIDTH, null, new ReelWidth(1, 960))
+                .with(Options.RATIO, null, new Ratio(3, 2))
+                .with(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .with(Options.TRANSITION, null, TransitionKind.ALONG)
+                .with(Options.ARROWS, SetUp.PHONE, false)
+                .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
+        Slot box = Slot.read("box 1200");
+        return List.of(
+                new Starter(1, "banner", "Banner", "one message at a time", "front-page banner", Slot.FULL, 1, banner),
+                new Starter(
+                        3,
+                        "comparison",
+                        "Comparison",
+                        "two pictures of one thing",
+                        "before-after",
+                        box,
+                        2,
+                        comparison));
+    }
+}
