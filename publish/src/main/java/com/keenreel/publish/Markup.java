@@ -53,6 +53,10 @@ final class Markup {
                 .attr("lang", material.reel().language().tag())
                 .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
+        if (arrangement.motion(material.reel()) instanceof Motion.Still
+                && !Needs.of(material).pairs()) {
+            reel.addClass("run"); // there is nothing that it has to wait for
+        }
         if (stops) {
             reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
@@ -89,9 +93,9 @@ final class Markup {
     }
 
     /** Everything that the markup of one slide depends on beside what the reel has chosen. */
-    private record Needs(int n, int count, Slide slide, Said said, List<Object> pictures) {}
+    private record DependsOn(int n, int count, Slide slide, Said said, List<Object> pictures) {}
 
-    private Needs needs(int n, Slide slide, Said said) {
+    private DependsOn needs(int n, Slide slide, Said said) {
         List<Object> pictures = new ArrayList<>();
         for (PictureId id : slide.pictures()) {
             PictureFacts facts = material.facts().of(id);
@@ -103,7 +107,7 @@ final class Markup {
         if (slide.carries() instanceof Carries.Pair pair) {
             pictures.add(altBefore(pair));
         }
-        return new Needs(n, material.reel().slides().size(), slide, said, pictures);
+        return new DependsOn(n, material.reel().slides().size(), slide, said, pictures);
     }
 
     private Element slide(int n, Slide slide, Said said) {

@@ -102,6 +102,7 @@ class Bench {
         model.put("arrangements", ARRANGEMENTS);
         model.put("arrangement", arrangement);
         model.put("stops", arrangement.motion(shown).stops());
+        model.put("moves", !(arrangement.motion(shown) instanceof Motion.Still));
         model.put("cropped", arrangement.has(Options.FIT));
         model.put("pressed", arrangement.has(Options.ANYWHERE));
         model.put("showsColour", arrangement.shows(new Carries.Plain(Colour.DARK)));
