@@ -15,6 +15,7 @@ final class Kinds {
         kinds.put("row", row(editor));
         kinds.put("marquee", marquee(editor));
         kinds.put("pair", pair(editor));
+        kinds.put("stack", stack(editor));
         return kinds;
     }
 
@@ -55,6 +56,17 @@ final class Kinds {
         return reel.choose("words.title-lines", "phone", "2")
                 .choose("shape.ratio", "desk", "4:5")
                 .choose("shape.fit", "tablet", "whole");
+    }
+
+    static Made stack(Editor editor) {
+        Made reel = editor.make(
+                "Stack of the kinds", "row", "full", "commission-01.jpg", "commission-02.jpg", "commission-03.jpg");
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Quatrefoil wall").say(slides.get(2), "text", "Under the stairs.");
+        return reel.choose("arrangement", null, "stack")
+                .choose("shape.ratio", "tablet", "3:1")
+                .choose("shape.gap", "phone", "7")
+                .choose("words.place", "desk", "middle");
     }
 
     static Made marquee(Editor editor) {

@@ -1,0 +1,71 @@
+package com.keenreel.core.arrangement.stack;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Line.Column;
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Shared;
+import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.time.Motion;
+import java.util.List;
+import java.util.Set;
+
+/** All slides one below another, each with its words: nothing moves, and nothing has to be steered. */
+public final class Stack implements Arrangement {
+    /** Asked for when they are needed: the shared ones need the registry. */
+    private static final class Has {
+        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Options.GAP);
+    }
+
+    @Override
+    public String word() {
+        return "stack";
+    }
+
+    @Override
+    public String says() {
+        return "all slides one below another";
+    }
+
+    @Override
+    public int place() {
+        return 4;
+    }
+
+    @Override
+    public String summary(Reel reel) {
+        return "Stack";
+    }
+
+    @Override
+    public Set<Option<?>> options() {
+        return Has.ALL;
+    }
+
+    @Override
+    public Places places(Reel reel, Facts facts) {
+        return new StackPlaces(reel, facts);
+    }
+
+    @Override
+    public Motion motion(Reel reel) {
+        return new Motion.Still();
+    }
+
+    @Override
+    public List<Line> brief(Reel reel, Layout layout) {
+        return List.of(
+                new Line(Column.SHAPE, "Each picture is {shape.ratio}, the next one stands {shape.gap} below."),
+                new Line(Column.MOTION, "Nothing moves; the page is scrolled through it."));
+    }
+
+    @Override
+    public List<Starter> starters() {
+        return List.of();
+    }
+}

@@ -1,0 +1,64 @@
+package com.keenreel.core.arrangement.stack;
+
+import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.SlideBoxes;
+import java.util.ArrayList;
+import java.util.List;
+
+/** N slides of height h with gap g between two are n h + (n - 1) g high. */
+final class StackPlaces implements Places {
+    private final Reel reel;
+    private final Facts facts;
+
+    StackPlaces(Reel reel, Facts facts) {
+        this.reel = reel;
+        this.facts = facts;
+    }
+
+    @Override
+    public int stops(SetUp setUp) {
+        return 1;
+    }
+
+    @Override
+    public int shown(SetUp setUp) {
+        return reel.slides().size();
+    }
+
+    @Override
+    public Length step(SetUp setUp) {
+        return Length.ZERO;
+    }
+
+    @Override
+    public Length gap(SetUp setUp) {
+        return Length.px(reel.choices().get(Options.GAP, setUp));
+    }
+
+    @Override
+    public Placed frame(SetUp setUp) {
+        SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
+        Length picture =
+                Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
+        Length height = picture.plus(boxes.reserved());
+        Length below = height.plus(gap(setUp)); // from one slide to the next
+        List<Placed> slides = new ArrayList<>();
+        for (int i = 0; i < reel.slides().size(); i++) {
+            slides.add(Placed.listed(
+                    "slide-" + (i + 1),
+                    new Box(Length.ZERO, below.times(i), Length.WIDTH, height),
+                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, false)));
+        }
+        Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap(setUp));
+        Box all = Box.all(Length.WIDTH, whole);
+        return Placed.listed(
+                "frame", all, List.of(Placed.clipping("view", all, List.of(Placed.holding("strip", all, slides)))));
+    }
+}
