@@ -271,7 +271,8 @@ public class PublicationStore {
                 .on(REEL.ID.eq(PUBLICATION.REEL_ID))
                 .where(which)
                 .orderBy(PUBLICATION.MADE_AT.desc())
-                .fetch(row -> new Published(
+                .fetch() // more is asked for of each, once this connection is given back
+                .map(row -> new Published(
                         row.get(PUBLICATION.ID),
                         row.get(PUBLICATION.REEL_ID),
                         row.get(PUBLICATION.REVISION),

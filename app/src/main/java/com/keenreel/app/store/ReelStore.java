@@ -136,7 +136,7 @@ public class ReelStore {
     }
 
     private Optional<StoredReel> one(SelectConditionStep<? extends Record> select) {
-        return select.fetchOptional(this::stored);
+        return select.fetchOptional().map(this::stored);
     }
 
     private StoredReel stored(Record row) {

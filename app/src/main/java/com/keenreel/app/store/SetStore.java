@@ -239,7 +239,8 @@ public class SetStore {
         return sql
                 .select(PICTURE_SET.ID, PICTURE_SET.NAME, pictures, followers)
                 .from(PICTURE_SET)
-                .fetch(row -> {
+                .fetch() // more is asked for of each, once this connection is given back
+                .map(row -> {
                     SetId id = new SetId(row.value1());
                     return new Stored(id, row.value2(), row.value3(), row.value4(), first(id));
                 })

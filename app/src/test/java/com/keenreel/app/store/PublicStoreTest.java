@@ -8,6 +8,8 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLTransientConnectionException;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
@@ -25,7 +27,7 @@ class PublicStoreTest {
         try (HikariDataSource editors = new HikariDataSource()) {
             editors.setJdbcUrl("jdbc:sqlite:" + folder.resolve("keen-reel.db"));
             editors.setMaximumPoolSize(1);
-            editors.setConnectionTimeout(250);
+            editors.setConnectionTimeout(2000);
             DSLContext sql = DSL.using(editors, SQLDialect.SQLITE);
             PublicationStore publications = new PublicationStore(sql);
             StoredReel reel = new ReelStore(sql).make(Reel.named("Visited"), "test");
@@ -37,6 +39,13 @@ class PublicStoreTest {
                 assertThat(visitors.liveAt("never-was")).isEmpty();
                 assertThat(taken.isClosed()).isFalse();
             }
+            assertThat(IntStream.range(0, 400)
+                            .parallel()
+                            .mapToObj(i -> visitors.liveAt(reel.slug()))
+                            .filter(Optional::isPresent)
+                            .count())
+                    .as("many at once wait for each other, and none for ever")
+                    .isEqualTo(400);
             publications.takeDown(reel.id());
             assertThat(visitors.liveAt(reel.slug())).isEmpty();
             sql.execute("ALTER TABLE publication RENAME TO elsewhere");
