@@ -10,13 +10,14 @@ import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words.Said;
-import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -61,9 +62,9 @@ final class Markup {
             reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
         Element measured = reel.appendElement("div").addClass("measured");
-        Element frame = measured.appendElement("div").addClass("frame").attr("data-box", "frame");
-        if (layout.stands("pause")) {
-            frame.appendChild(control("pause", spoken.say(Phrase.PAUSE), "pause", Shapes.pause()));
+        Element frame = measured.appendElement("div").attr("class", "frame").attr("data-box", "frame");
+        if (layout.stands(Part.PAUSE)) {
+            frame.appendChild(control(Part.PAUSE, spoken.say(Phrase.PAUSE), Shapes.pause()));
         }
         // reached by keyboard as long as it is scrolled, which without the player it is
         Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
@@ -111,23 +112,18 @@ final class Markup {
     }
 
     private Element slide(int n, Slide slide, Said said) {
-        Element element = new Element("div")
-                .addClass("slide")
-                .addClass("slide-" + n)
-                .attr("data-box", "slide-" + n)
+        Element element = is(new Element("div"), Part.slide(n))
                 .attr("data-slide", slide.id().value())
                 .attr("role", "group")
                 .attr("aria-roledescription", spoken.say(Phrase.SLIDE))
                 .attr("aria-label", spoken.position(n, material.reel().slides().size()));
-        Element crop = element.appendElement("div").addClass("crop").addClass("crop-" + n);
+        Element crop = is(element.appendElement("div"), Part.crop(n));
         if (slide.carries() instanceof Carries.Picture picture) {
             Map<SetUp, PictureId> instead = slide.instead().own();
             boolean soon = n == 1 && instead.isEmpty();
-            crop.appendChild(picture(picture.picture(), "picture-" + n, said.alt(), soon));
+            crop.appendChild(picture(picture.picture(), Part.picture(n), said.alt(), soon));
             for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
-                String part = "picture-" + n + "-" + own.getKey().word();
-                crop.appendChild(
-                        picture(own.getValue(), part, said.alt(), false).attr("data-box", "picture-" + n));
+                crop.appendChild(picture(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
             }
         } else if (slide.carries() instanceof Carries.Pair pair) {
             element.addClass("pair");
@@ -153,21 +149,16 @@ final class Markup {
     }
 
     private void pair(Element crop, int n, Carries.Pair pair, Said said) {
-        crop.appendChild(picture(pair.after(), "picture-" + n + "-after", said.alt(), n == 1));
-        crop.appendElement("div")
-                .addClass("side")
-                .addClass("side-" + n)
-                .appendChild(picture(pair.before(), "picture-" + n + "-before", altBefore(pair), false));
-        name(crop, "label-before", n, pair.nameBefore());
-        name(crop, "label-after", n, pair.nameAfter());
-        crop.appendElement("div")
-                .addClass("divider")
-                .addClass("divider-" + n)
-                .attr("data-box", PairBoxes.name("divider", n));
-        Element handle = crop.appendElement("div")
-                .addClass("handle")
-                .addClass("handle-" + n)
-                .attr("data-box", PairBoxes.name("handle", n))
+        crop.appendChild(picture(pair.after(), Part.picture(n, Side.AFTER), said.alt(), n == 1));
+        is(crop.appendElement("div"), Part.side(n))
+                .appendChild(picture(pair.before(), Part.picture(n, Side.BEFORE), altBefore(pair), false));
+        for (Side side : Side.values()) {
+            if (!pair.name(side).isEmpty()) {
+                is(crop.appendElement("div"), Part.label(n, side)).text(pair.name(side));
+            }
+        }
+        is(crop.appendElement("div"), Part.divider(n));
+        Element handle = is(crop.appendElement("div"), Part.handle(n))
                 .attr("role", "slider")
                 .attr("tabindex", "0")
                 .attr("aria-label", spoken.say(Phrase.DIVIDER))
@@ -190,14 +181,15 @@ final class Markup {
         return (pair.nameBefore() + " " + before + " %").strip() + after;
     }
 
-    private static void name(Element crop, String part, int n, String name) {
-        if (!name.isEmpty()) {
-            crop.appendElement("div")
-                    .addClass(part)
-                    .addClass(part + "-" + n)
-                    .attr("data-box", PairBoxes.name(part, n))
-                    .text(name);
+    /** Gives an element the classes of what it is, and its name in {@code layout}. */
+    private static Element is(Element element, Part part) {
+        element.addClass(part.kind());
+        String own = part.css();
+        if (!own.equals(part.kind())) {
+            element.addClass(own);
         }
+        String box = part.box();
+        return box == null ? element : element.attr("data-box", box);
     }
 
     private void words(Element slide, int n, Said said, Pressed pressed) {
@@ -214,11 +206,7 @@ final class Markup {
         if (!said.shows() && !below) {
             return;
         }
-        Element panel = slide.appendElement("div")
-                .addClass("words")
-                .addClass("words-" + n)
-                .attr("data-box", "words-" + n)
-                .appendElement("div");
+        Element panel = is(slide.appendElement("div"), Part.words(n)).appendElement("div");
         if (!said.shows()) {
             return;
         }
@@ -267,17 +255,17 @@ final class Markup {
     }
 
     private void logo(Element copy, int n, Slide slide, boolean listed) {
-        Element element = copy.appendElement("div").addClass("slide").addClass("slide-" + n);
+        Element element = is(copy.appendElement("div"), Part.slide(n));
         element.attr("data-slide", slide.id().value());
         List<PictureId> pictures = slide.carries().pictures();
-        if (listed) {
-            element.attr("data-box", "slide-" + n);
+        if (!listed) {
+            element.removeAttr("data-box");
         }
         if (pictures.isEmpty()) {
             return;
         }
         Said said = material.facts().said(slide);
-        Element image = picture(pictures.get(pictures.size() - 1), "picture-" + n, listed ? said.alt() : "", true);
+        Element image = picture(pictures.get(pictures.size() - 1), Part.picture(n), listed ? said.alt() : "", true);
         if (!listed) {
             image.removeAttr("data-box");
         }
@@ -291,13 +279,13 @@ final class Markup {
         around.appendChild(image);
     }
 
-    private Element picture(PictureId id, String part, String alt, boolean soon) {
-        boolean first = part.equals("picture-1") || part.equals("picture-1-after");
+    private Element picture(PictureId id, Part part, String alt, boolean soon) {
+        boolean first = part.equals(Part.picture(1)) || part.equals(Part.picture(1, Side.AFTER));
         PictureFiles files = first ? material.first() : material.of(id);
         PictureFacts facts = material.facts().of(id);
         Element image = new Element("img")
-                .addClass(part)
-                .attr("data-box", part)
+                .addClass(part.css())
+                .attr("data-box", part.box())
                 .attr("alt", alt)
                 .attr("width", String.valueOf(facts.width()))
                 .attr("height", String.valueOf(facts.height()))
@@ -315,31 +303,23 @@ final class Markup {
     private void steering(Element frame) {
         int most = Arrays.stream(SetUp.values()).mapToInt(layout::stops).max().orElse(1);
         Direction way = material.reel().direction();
-        if (layout.stands("arrow-next")) {
-            frame.appendChild(control(
-                    "arrow arrow-previous", spoken.say(Phrase.PREVIOUS), "arrow-previous", Shapes.previous(way)));
-            frame.appendChild(control("arrow arrow-next", spoken.say(Phrase.NEXT), "arrow-next", Shapes.next(way)));
+        if (layout.stands(Part.NEXT)) {
+            frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), Shapes.previous(way)));
+            frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), Shapes.next(way)));
         }
-        if (layout.stands("dot-1")) {
+        if (layout.stands(Part.dot(1))) {
             Element dots =
                     frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
             for (int n = 1; n <= most; n++) {
-                dots.appendElement("button")
-                        .addClass("dot")
-                        .addClass("dot-" + n)
+                is(dots.appendElement("button"), Part.dot(n))
                         .attr("type", "button")
-                        .attr("data-box", "dot-" + n)
                         .attr("aria-label", spoken.position(n, most));
             }
         }
     }
 
-    private static Element control(String classes, String label, String box, Element... shapes) {
-        Element button = new Element("button")
-                .attr("class", classes)
-                .attr("type", "button")
-                .attr("data-box", box)
-                .attr("aria-label", label);
+    private static Element control(Part part, String label, Element... shapes) {
+        Element button = is(new Element("button"), part).attr("type", "button").attr("aria-label", label);
         for (Element shape : shapes) {
             button.appendChild(shape);
         }

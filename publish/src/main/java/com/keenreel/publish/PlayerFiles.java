@@ -56,6 +56,11 @@ public final class PlayerFiles {
         return player;
     }
 
+    /** Whether that fragment, as JSON, is run by a player of this build. */
+    public boolean isOf(String fragment) {
+        return players.values().stream().anyMatch(player -> fragment.contains(player.sha256()));
+    }
+
     /** The guarded shell, a classic script at a stable address. */
     public Shipped shell() {
         return shell;

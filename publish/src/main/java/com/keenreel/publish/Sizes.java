@@ -4,32 +4,39 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Straight;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** How wide a picture is drawn, as {@code sizes} says it: in the window's width, for the slot it is pasted into. */
 final class Sizes {
     private final Layout layout;
     private final Slot slot;
-    private final Map<SetUp, Map<String, Placed>> parts = new EnumMap<>(SetUp.class);
+    private final Map<SetUp, Map<Part, Placed>> parts = new EnumMap<>(SetUp.class);
     private final Map<List<Length>, String> known = new HashMap<>(); // by the width in each set-up: most are alike
 
     Sizes(Layout layout, Slot slot) {
         this.layout = layout;
         this.slot = slot;
         for (SetUp setUp : SetUp.values()) {
-            Map<String, Placed> own = new HashMap<>();
-            collect(layout.frame(setUp), own);
+            Map<Part, Placed> own = new HashMap<>();
+            layout.frame(setUp)
+                    .all()
+                    .filter(placed -> placed.part().isPicture())
+                    .forEach(placed -> own.put(placed.part(), placed));
             parts.put(setUp, own);
         }
     }
@@ -38,14 +45,14 @@ final class Sizes {
     static String ofFirst(Material material) {
         boolean pair = material.reel().slides().get(0).carries() instanceof Carries.Pair;
         Layout layout = Layout.of(material.reel(), material.facts());
-        return new Sizes(layout, Slot.FULL).of(pair ? "picture-1-after" : "picture-1");
+        return new Sizes(layout, Slot.FULL).of(pair ? Part.picture(1, Side.AFTER) : Part.picture(1));
     }
 
     /**
      * The {@code sizes} of that part: a media condition for each stretch of window widths in which it is a straight line,
      * because WebKit knows no min(), max() and clamp() there and takes the whole window instead.
      */
-    String of(String part) {
+    String of(Part part) {
         List<Length> widths = new ArrayList<>();
         for (SetUp setUp : SetUp.values()) {
             Placed found = parts.get(setUp).get(part);
@@ -57,16 +64,15 @@ final class Sizes {
     /** The same of every picture of that slide, as one text. */
     String ofSlide(int n) {
         StringBuilder all = new StringBuilder();
-        for (String end : List.of("", "-before", "-after", "-phone", "-tablet", "-desk")) {
-            String part = "picture-" + n + end;
-            if (parts.values().stream().anyMatch(own -> own.containsKey(part))) {
-                all.append(end).append(of(part));
-            }
-        }
+        Stream<Part> pictures = Stream.concat(
+                Stream.of(Part.picture(n), Part.picture(n, Side.BEFORE), Part.picture(n, Side.AFTER)),
+                Arrays.stream(SetUp.values()).map(setUp -> Part.instead(n, setUp)));
+        pictures.filter(part -> parts.values().stream().anyMatch(own -> own.containsKey(part)))
+                .forEach(part -> all.append(part.css()).append(of(part)));
         return all.toString();
     }
 
-    private String calculated(String part) {
+    private String calculated(Part part) {
         NavigableMap<Double, String> stretches = new TreeMap<>(); // by the first width that is not in them
         double from = 0;
         for (SetUp setUp : SetUp.values()) {
@@ -104,12 +110,5 @@ final class Sizes {
             case FULL -> slotWidth;
             case BOX, COLUMN -> slotWidth > slot.size() ? Double.POSITIVE_INFINITY : slotWidth + 2 * Slot.MARGIN;
         };
-    }
-
-    private static void collect(Placed placed, Map<String, Placed> into) {
-        if (placed.part().startsWith("picture-")) {
-            into.put(placed.part(), placed);
-        }
-        placed.inside().forEach(child -> collect(child, into));
     }
 }

@@ -7,10 +7,12 @@ import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -228,14 +230,14 @@ public final class Snippet {
         return Arrangements.of(material.reel()).has(Options.FIT);
     }
 
-    private String part() {
+    private Part part() {
         boolean pair = material.reel().slides().get(0).carries() instanceof Carries.Pair;
-        return pair ? "picture-1-after" : "picture-1";
+        return pair ? Part.picture(1, Side.AFTER) : Part.picture(1);
     }
 
     /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
     private String place() {
-        String part = isCropped() ? "crop-1" : part();
+        Part part = isCropped() ? Part.crop(1) : part();
         Map<SetUp, Box> boxes = new EnumMap<>(SetUp.class);
         for (SetUp setUp : SetUp.values()) {
             Length width = layout.inHost(setUp).width();
@@ -257,11 +259,10 @@ public final class Snippet {
     }
 
     /** Where the crop stands on desk, as a browser's own crop says it; exact where all set-ups share a ratio. */
-    private String position(String part) {
+    private String position(Part part) {
         Placed frame = layout.frame(SetUp.DESK);
         double width = 1280;
-        Placed crop = frame.inside().stream()
-                .flatMap(Snippet::all)
+        Placed crop = frame.all()
                 .filter(one ->
                         one.inside().stream().anyMatch(child -> child.part().equals(part)))
                 .findFirst()
@@ -276,11 +277,6 @@ public final class Snippet {
                 .box();
         return share(picture.left(), picture.width(), crop.box().width(), width) + " "
                 + share(picture.top(), picture.height(), crop.box().height(), width);
-    }
-
-    private static java.util.stream.Stream<Placed> all(Placed placed) {
-        return java.util.stream.Stream.concat(
-                java.util.stream.Stream.of(placed), placed.inside().stream().flatMap(Snippet::all));
     }
 
     private static String share(Length start, Length drawn, Length frame, double width) {

@@ -14,6 +14,7 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.FluidSize;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Length.Base;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.WordsArea;
 import com.keenreel.core.time.Motion;
@@ -138,7 +139,7 @@ final class StyleSheet {
      * and is laid out as in a reel of that width.
      */
     private String onPaper(SetUp setUp) {
-        Length slide = layout.frame(setUp).boxOf("slide-1").orElseThrow().width();
+        Length slide = layout.frame(setUp).boxOf(Part.slide(1)).orElseThrow().width();
         return slide.equals(Length.WIDTH)
                 ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
                 : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
@@ -210,9 +211,10 @@ final class StyleSheet {
 
     private void boxes(Placed placed, Map<String, String> rules) {
         Box box = placed.box();
-        rules.put(placed.part(), drawn.of(box, () -> css(box)));
-        if (placed.part().startsWith("crop-")) {
-            rules.merge(placed.part(), ";--across:" + box.width().css(Base.CQI), String::concat);
+        String part = placed.part().css();
+        rules.put(part, drawn.of(box, () -> css(box)));
+        if (placed.part().what() == Part.What.CROP) {
+            rules.merge(part, ";--across:" + box.width().css(Base.CQI), String::concat);
         }
         placed.inside().forEach(child -> boxes(child, rules));
     }

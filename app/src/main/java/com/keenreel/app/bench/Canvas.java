@@ -10,10 +10,10 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Fit;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,8 +89,10 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
         for (Screen screen : Screen.of(draft, null)) {
             SetUp setUp = SetUp.of(screen.setUp());
             if (own == setUp || own == null && slide.insteadOn(setUp) == null) {
-                all(draft.layout().frame(setUp))
-                        .filter(part -> part.part().equals("crop-" + position))
+                draft.layout()
+                        .frame(setUp)
+                        .all()
+                        .filter(part -> part.part().equals(Part.crop(position)))
                         .map(crop -> crop(draft, screen, setUp, drawn, crop))
                         .forEach(crops::add);
             }
@@ -112,9 +114,5 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
                 frameWidth / scale,
                 frameHeight / scale,
                 Math.round(100 * Fit.loss(whole, frameWidth, frameHeight, width)));
-    }
-
-    private static Stream<Placed> all(Placed placed) {
-        return Stream.concat(Stream.of(placed), placed.inside().stream().flatMap(Canvas::all));
     }
 }

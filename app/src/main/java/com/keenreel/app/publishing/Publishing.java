@@ -264,11 +264,19 @@ public class Publishing {
         return new Edition(stored, reel, shelf, facts, prints.files(shelf, prints.widths(reel, shelf, facts)));
     }
 
-    /** Whether visitors would meet something else if the head were published now. */
+    /**
+     * Whether visitors would meet something else if the head were published now. What another release has published is
+     * printed otherwise whatever was done, so that there only what was done counts.
+     */
     public boolean changedSince(StoredReel reel, Published live) {
         try {
             Reel met = reel.reel().withoutHidden();
-            return !edition(reel, met, shelf(met)).fingerprint().equals(live.fingerprint());
+            Shelf shelf = shelf(met);
+            if (PlayerFiles.shipped().isOf(live.fragment())) {
+                return !edition(reel, met, shelf).fingerprint().equals(live.fingerprint());
+            }
+            return !met.equals(live.document().withSlot(met.slot()))
+                    || !shelf.versions().equals(live.versions());
         } catch (Refusal notReady) {
             return true;
         }

@@ -42,13 +42,7 @@ public final class DocumentJson {
         document.put("format", DocumentFormat.NOW.newest());
         document.put("name", reel.name());
         document.put("slot", reel.slot().write());
-        ObjectNode choices = document.putObject("choices");
-        // always in the same order, whatever was chosen first: what is alike is alike to the byte
-        for (Option<?> option : Arrangements.options()) {
-            if (reel.choices().all().containsKey(option)) {
-                choices.set(option.key(), choice(reel.choices(), option));
-            }
-        }
+        document.set("choices", choices(reel.choices()));
         Following follows = reel.follows();
         if (follows != null) {
             document.set("follows", follows(follows));
@@ -72,17 +66,13 @@ public final class DocumentJson {
     }
 
     private static Reel read(ObjectNode document) {
-        Choices choices = Choices.USUAL;
-        for (var entry : document.path("choices").properties()) {
-            choices = choices(choices, Arrangements.option(entry.getKey()), entry.getValue());
-        }
         List<Slide> slides = new ArrayList<>();
         document.path("slides").forEach(node -> slides.add(slide(node)));
         return new Reel(
                 document.path("name").asString(),
                 Slot.read(document.path("slot").asString()),
                 slides,
-                choices,
+                choices(document.path("choices")),
                 document.hasNonNull("follows") ? follows(document.path("follows")) : null);
     }
 
@@ -100,6 +90,27 @@ public final class DocumentJson {
                 SetOrder.read(node.path("order").asString("")),
                 node.path("most").asInt(0),
                 node.path("byItself").asBoolean(false));
+    }
+
+    /** Always in the same order, whatever was chosen first: what is alike is alike to the byte. */
+    private static ObjectNode choices(Choices choices) {
+        ObjectNode node = MAPPER.createObjectNode();
+        if (!choices.all().isEmpty()) {
+            for (Option<?> option : Arrangements.options()) {
+                if (choices.all().containsKey(option)) {
+                    node.set(option.key(), choice(choices, option));
+                }
+            }
+        }
+        return node;
+    }
+
+    private static Choices choices(JsonNode node) {
+        Choices choices = Choices.USUAL;
+        for (var entry : node.properties()) {
+            choices = choices(choices, Arrangements.option(entry.getKey()), entry.getValue());
+        }
+        return choices;
     }
 
     private static <T> ObjectNode choice(Choices choices, Option<T> option) {
@@ -164,6 +175,9 @@ public final class DocumentJson {
         if (!slide.showing().equals(Showing.ALWAYS)) {
             node.set("showing", showing(slide.showing()));
         }
+        if (!slide.choices().all().isEmpty()) {
+            node.set("choices", choices(slide.choices()));
+        }
         return node;
     }
 
@@ -185,7 +199,8 @@ public final class DocumentJson {
                 bySetUp(node.path("focal"), DocumentJson::focal),
                 showing(node.path("showing")),
                 bySetUp(node.path("instead"), picture -> new PictureId(picture.asString())),
-                yesNo(node, "larger"));
+                yesNo(node, "larger"),
+                choices(node.path("choices")));
     }
 
     static ObjectNode showing(Showing showing) {

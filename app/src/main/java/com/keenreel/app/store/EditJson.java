@@ -236,12 +236,17 @@ public final class EditJson {
     }
 
     private static SetOption<?> choice(JsonNode node) {
-        return SetOption.read(Arrangements.option(word(node, "option")), setUp(node), DocumentJson.text(node, "value"));
+        SlideId slide = node.hasNonNull("slide") ? slide(node) : null;
+        return SetOption.read(
+                Arrangements.option(word(node, "option")), slide, setUp(node), DocumentJson.text(node, "value"));
     }
 
     private static <T> void choice(SetOption<T> edit, ObjectNode node) {
         T value = edit.value();
         node.put("option", edit.option().key());
+        if (edit.slide() != null) {
+            slide(node, edit.slide());
+        }
         setUp(node, edit.setUp())
                 .put("value", value == null ? null : edit.option().domain().write(value));
     }

@@ -15,6 +15,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Fit;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import org.jsoup.nodes.Element;
 
 /** A reel's first slides, standing as the reel itself stands on desk; those outside the frame at first are pale. */
@@ -148,7 +149,7 @@ final class Strip {
     }
 
     private static Box first(Layout layout) {
-        return layout.frame(SetUp.DESK).boxOf("slide-1").orElseThrow();
+        return layout.frame(SetUp.DESK).boxOf(Part.slide(1)).orElseThrow();
     }
 
     private static String text(double value) {

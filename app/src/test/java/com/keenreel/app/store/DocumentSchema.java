@@ -127,6 +127,14 @@ final class DocumentSchema {
         field(showing, "from", pattern("The first day, in the time zone of whoever publishes.", DAY));
         field(showing, "until", pattern("The last day.", DAY));
         field(slide, "showing", showing);
+        ObjectNode choices = object("What was chosen for it alone; absent for as the reel has it.");
+        Arrangements.options().forEach(option -> {
+            if (option.bySlide()) {
+                field(choices, option.key(), choice(option));
+            }
+        });
+        choices.put("minProperties", 1);
+        field(slide, "choices", choices);
         required(slide, "id", "carries", "words");
         return slide;
     }

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -66,7 +69,8 @@ class DocumentSchemaTest {
                 new com.keenreel.core.reel.Showing(
                         true, java.time.LocalDate.of(2026, 12, 12), java.time.LocalDate.MAX.withYear(2027)),
                 new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
-                true);
+                true,
+                Choices.USUAL.with(Options.FIT, SetUp.PHONE, FitKind.WHOLE));
         Slide plain = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Slide picture = Slide.of(new SlideId("c"), new Carries.Picture(new PictureId("p3")));
         reel = reel.withSlides(List.of(pair, plain, picture))

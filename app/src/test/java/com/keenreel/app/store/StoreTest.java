@@ -9,7 +9,9 @@ import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.SetHold;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.edit.SetWords;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
@@ -58,7 +60,8 @@ class StoreTest {
                         new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),
                 new com.keenreel.core.reel.Showing(true, java.time.LocalDate.of(2026, 12, 12), null),
                 new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
-                true);
+                true,
+                Choices.USUAL.with(Options.FIT, SetUp.PHONE, FitKind.WHOLE));
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360")).withSlides(List.of(pair, plain("b")));
         reel = reel.withChoices(reel.choices()
                 .with(Options.RATIO, SetUp.TABLET, new Ratio(2.4, 1))

@@ -24,8 +24,7 @@ public final class Arrangements {
             "arrangement",
             "How slides stand in the frame; no slide is lost by a change.",
             new OneOf<>(ALL, Arrangement::word, Arrangement::says),
-            ALL.get(0),
-            false);
+            ALL.get(0));
 
     private static final Map<String, Option<?>> OPTIONS = catalogue();
 

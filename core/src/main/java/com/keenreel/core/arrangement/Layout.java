@@ -10,6 +10,7 @@ import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
@@ -90,7 +91,7 @@ public final class Layout {
     }
 
     /** Whether that part has a place in some set-up; what has none anywhere is left out of the markup. */
-    public boolean stands(String part) {
+    public boolean stands(Part part) {
         return Arrays.stream(SetUp.values())
                 .anyMatch(setUp -> frame(setUp).boxOf(part).isPresent());
     }
@@ -184,7 +185,7 @@ public final class Layout {
         if (visible.isEmpty() || placed.room().at(width, view) < 0) {
             return;
         }
-        String name = placed.name();
+        String name = placed.part().box();
         if (name != null) {
             seen.add(new Measured(name, x, y, boxWidth, boxHeight));
         }

@@ -2,6 +2,7 @@ package com.keenreel.core.edit;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
@@ -38,7 +39,7 @@ public final class Difference {
         if (!before.slot().equals(after.slot())) {
             edit(new SetSlot(after.slot()));
         }
-        Arrangements.options().forEach(this::choices);
+        Arrangements.options().forEach(option -> choices(option, null, after.choices()));
         Following wanted = after.follows();
         following(before.follows(), wanted);
         boolean same = Objects.equals(now.follows(), wanted);
@@ -96,17 +97,20 @@ public final class Difference {
         now = edit.applyTo(now);
     }
 
-    private <T> void choices(Option<T> option) {
-        BySetUp<T> wanted = after.choices().chosen(option);
-        choice(option, null, wanted.all());
+    /** What is chosen for the whole reel, or for one slide. */
+    private <T> void choices(Option<T> option, @Nullable SlideId slide, Choices wanted) {
+        BySetUp<T> said = wanted.chosen(option);
+        choice(option, slide, null, said.all());
         for (SetUp setUp : SetUp.values()) {
-            choice(option, setUp, wanted.said(setUp));
+            choice(option, slide, setUp, said.said(setUp));
         }
     }
 
-    private <T> void choice(Option<T> option, @Nullable SetUp setUp, @Nullable T wanted) {
-        if (!Objects.equals(now.choices().chosen(option).said(setUp), wanted)) {
-            edit(new SetOption<>(option, setUp, wanted));
+    private <T> void choice(Option<T> option, @Nullable SlideId slide, @Nullable SetUp setUp, @Nullable T wanted) {
+        Choices standing =
+                slide == null ? now.choices() : SlideAt.find(now, slide).choices();
+        if (!Objects.equals(standing.chosen(option).said(setUp), wanted)) {
+            edit(new SetOption<>(option, slide, setUp, wanted));
         }
     }
 
@@ -176,6 +180,11 @@ public final class Difference {
         if (!Objects.equals(standing.larger(), wanted.larger())) {
             edit(new SetLargerView(id, wanted.larger()));
         }
+        Arrangements.options().forEach(option -> {
+            if (option.bySlide()) {
+                choices(option, id, wanted.choices());
+            }
+        });
         focal(id, null, standing.focal(), wanted.focal());
         for (SetUp setUp : SetUp.values()) {
             if (!Objects.equals(standing.instead().said(setUp), wanted.instead().said(setUp))) {

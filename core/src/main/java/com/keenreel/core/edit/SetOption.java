@@ -1,29 +1,41 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Makes a choice about the whole reel.
+ * Makes a choice about the whole reel, or about one slide.
  *
  * @param option what is chosen
+ * @param slide for which slide it holds; null for all
  * @param setUp where it holds; null for all
  * @param value null takes the choice back
  */
 public record SetOption<T>(
-        Option<T> option, @Nullable SetUp setUp, @Nullable T value) implements Edit {
+        Option<T> option,
+        @Nullable SlideId slide,
+        @Nullable SetUp setUp,
+        @Nullable T value) implements Edit {
+    /** A choice about the whole reel. */
+    public SetOption(Option<T> option, @Nullable SetUp setUp, @Nullable T value) {
+        this(option, null, setUp, value);
+    }
+
     /**
      * Reads the value as edits write it.
      *
      * @throws Refusal when it is not within the option's limits
      */
-    public static <T> SetOption<T> read(Option<T> option, @Nullable SetUp setUp, @Nullable String value) {
+    public static <T> SetOption<T> read(
+            Option<T> option, @Nullable SlideId slide, @Nullable SetUp setUp, @Nullable String value) {
         try {
             return new SetOption<>(
-                    option, setUp, value == null ? null : option.domain().read(value));
+                    option, slide, setUp, value == null ? null : option.domain().read(value));
         } catch (IllegalArgumentException notAllowed) {
             throw Refusal.because(notAllowed);
         }
@@ -32,33 +44,45 @@ public record SetOption<T>(
     @Override
     public Reel applyTo(Reel reel) {
         try {
-            return reel.withChoices(reel.choices().with(option, setUp, value));
+            if (slide == null) {
+                return reel.withChoices(reel.choices().with(option, setUp, value));
+            }
+            return SlideAt.change(
+                    reel, slide, one -> one.withChoices(one.choices().with(option, setUp, value)));
         } catch (IllegalArgumentException notAllowed) {
             throw Refusal.because(notAllowed);
         }
     }
 
+    private Choices standing(Reel reel) {
+        return slide == null ? reel.choices() : SlideAt.find(reel, slide).choices();
+    }
+
     @Override
     public Edit inverseOn(Reel reel) {
-        return new SetOption<>(option, setUp, reel.choices().chosen(option).said(setUp));
+        return new SetOption<>(
+                option, slide, setUp, standing(reel).chosen(option).said(setUp));
     }
 
     @Override
     public Set<String> touches() {
-        return Set.of(option.key() + (setUp == null ? "" : "@" + setUp.word()));
+        String of = slide == null ? "" : " of " + slide;
+        return Set.of(option.key() + (setUp == null ? "" : "@" + setUp.word()) + of);
     }
 
     @Override
     public String say(Reel reel) {
+        String whose = slide == null ? "" : SlideAt.say(reel, slide) + " ";
         String where = setUp == null ? "" : " on " + setUp.word();
-        String change = said(reel.choices().chosen(option).said(setUp)) + " -> " + said(value);
-        return option.key().replaceAll("[.-]", " ") + where + " "
+        String change = said(standing(reel).chosen(option).said(setUp)) + " -> " + said(value);
+        return whose + option.key().replaceAll("[.-]", " ") + where + " "
                 + reel.direction().say(change);
     }
 
     private String said(@Nullable T chosen) {
-        return chosen != null
-                ? option.domain().say(chosen)
-                : setUp == null ? option.domain().say(option.usual()) : "as all";
+        if (chosen != null) {
+            return option.domain().say(chosen);
+        }
+        return slide != null ? "as the reel" : setUp == null ? option.domain().say(option.usual()) : "as all";
     }
 }

@@ -1,5 +1,7 @@
 package com.keenreel.core.option;
 
+import java.util.Set;
+
 /**
  * One thing that can be chosen about a reel.
  *
@@ -7,9 +9,26 @@ package com.keenreel.core.option;
  * @param meaning one plain sentence for the person who chooses
  * @param domain the values it can take, with unit and limits
  * @param usual the value that is right for most
- * @param bySetUp whether phone, tablet and desk may differ
+ * @param scopes for what it may be chosen otherwise than for the whole reel
  */
-public record Option<T>(String key, String meaning, Domain<T> domain, T usual, boolean bySetUp) {
+public record Option<T>(String key, String meaning, Domain<T> domain, T usual, Set<Scope> scopes) {
+    public Option {
+        scopes = Set.copyOf(scopes);
+    }
+
+    public Option(String key, String meaning, Domain<T> domain, T usual, Scope... scopes) {
+        this(key, meaning, domain, usual, Set.of(scopes));
+    }
+
+    /** Whether phone, tablet and desk may differ. */
+    public boolean bySetUp() {
+        return scopes.contains(Scope.SET_UP);
+    }
+
+    /** Whether slides may differ. */
+    public boolean bySlide() {
+        return scopes.contains(Scope.SLIDE);
+    }
 
     @Override
     public boolean equals(Object other) {

@@ -20,129 +20,115 @@ public final class Options {
     private static final Map<String, Option<?>> ALL = new LinkedHashMap<>();
 
     public static final Option<ReelWidth> WIDTH =
-            option("shape.width", "How much of its slot the reel takes.", new Widths(), ReelWidth.FILLS, false);
+            option("shape.width", "How much of its slot the reel takes.", new Widths(), ReelWidth.FILLS);
     public static final Option<Aligned> ALIGNED = option(
             "shape.aligned",
             "Where it stands in a slot that is wider.",
             OneOf.of(Aligned.class, Aligned::say),
-            Aligned.CENTRE,
-            false);
+            Aligned.CENTRE);
     public static final Option<Ratio> RATIO = option(
             "shape.ratio",
             "Width to height of one slide's picture.",
             new Ratios(ratios("12:5", "16:9", "3:2", "4:3", "1:1", "4:5", "2:3")),
             new Ratio(16, 9),
-            true);
+            Scope.SET_UP);
     public static final Option<FitKind> FIT = option(
             "shape.fit",
             "How a picture meets its frame; nothing is ever stretched.",
             OneOf.of(FitKind.class, FitKind::say),
             FitKind.FILL,
-            true);
+            Scope.SET_UP,
+            Scope.SLIDE);
     public static final Option<Double> GAP =
-            option("shape.gap", "The space between two slides.", new Within(0, 160, 4, "px"), 24.0, true);
+            option("shape.gap", "The space between two slides.", new Within(0, 160, 4, "px"), 24.0, Scope.SET_UP);
 
     public static final Option<TransitionKind> TRANSITION = option(
             "motion.transition",
             "How one slide gives way to the next.",
             OneOf.of(TransitionKind.class, TransitionKind::say),
-            TransitionKind.CROSSFADE,
-            false);
+            TransitionKind.CROSSFADE);
     public static final Option<Double> TRANSITION_TIME =
-            option("motion.time", "How long the change takes.", new Within(0.1, 5, 0.1, "s"), 0.8, false);
+            option("motion.time", "How long the change takes.", new Within(0.1, 5, 0.1, "s"), 0.8);
     public static final Option<Double> HOLD = option(
-            "motion.hold",
-            "How long a slide stands that has no hold of its own.",
-            new Within(0.5, 120, 0.5, "s"),
-            5.0,
-            false);
+            "motion.hold", "How long a slide stands that has no hold of its own.", new Within(0.5, 120, 0.5, "s"), 5.0);
     public static final Option<Boolean> AUTOPLAY = option(
             "motion.autoplay",
             "Whether it moves on without being asked; visitors always get a pause button.",
             new YesNo("by itself", "only when asked"),
-            false,
             false);
 
     public static final Option<Boolean> ARROWS = option(
-            "steering.arrows", "Arrows at the sides of the picture.", new YesNo("arrows", "no arrows"), true, true);
+            "steering.arrows",
+            "Arrows at the sides of the picture.",
+            new YesNo("arrows", "no arrows"),
+            true,
+            Scope.SET_UP);
     public static final Option<Boolean> DOTS =
-            option("steering.dots", "A dot for each stop.", new YesNo("dots", "no dots"), true, true);
-    public static final Option<Boolean> SWIPE = option(
-            "steering.swipe", "Moving by a finger or a dragged pointer.", new YesNo("swipe", "no swipe"), true, false);
-    public static final Option<Boolean> KEYS = option(
-            "steering.keys", "Arrow keys while focus is inside the reel.", new YesNo("keys", "no keys"), true, false);
+            option("steering.dots", "A dot for each stop.", new YesNo("dots", "no dots"), true, Scope.SET_UP);
+    public static final Option<Boolean> SWIPE =
+            option("steering.swipe", "Moving by a finger or a dragged pointer.", new YesNo("swipe", "no swipe"), true);
+    public static final Option<Boolean> KEYS =
+            option("steering.keys", "Arrow keys while focus is inside the reel.", new YesNo("keys", "no keys"), true);
 
     public static final Option<WordsPlace> WORDS_PLACE = option(
             "words.place",
             "Where a slide's words stand.",
             OneOf.of(WordsPlace.class, WordsPlace::say),
             WordsPlace.LOWER_LEFT,
-            true);
+            Scope.SET_UP);
     public static final Option<Boolean> WORDS_TEXT = option(
             "words.text",
             "Whether the text is shown beside title and button.",
             new YesNo("title, text and button", "title and button"),
             true,
-            true);
+            Scope.SET_UP);
     public static final Option<Double> WORDS_SIZE = option(
             "words.size",
             "The greatest size of a title over the picture; it shrinks with the reel, to 18 px at the least.",
             new Within(18, 45, 1, "px"),
             30.0,
-            true);
+            Scope.SET_UP);
     public static final Option<Double> WORDS_GROUND = option(
-            "words.ground",
-            "How dense the ground under words on a picture is.",
-            new Within(0, 100, 1, "%"),
-            62.0,
-            false);
+            "words.ground", "How dense the ground under words on a picture is.", new Within(0, 100, 1, "%"), 62.0);
     public static final Option<Double> TITLE_LINES = option(
             "words.title-lines",
             "Lines kept for titles below the picture, so that all slides are equally high.",
             new Within(0, 4, 1, ""),
             1.0,
-            true);
+            Scope.SET_UP);
     public static final Option<Double> TEXT_LINES = option(
             "words.text-lines",
             "Lines kept for text below the picture, so that all slides are equally high.",
             new Within(0, 8, 1, ""),
             2.0,
-            true);
+            Scope.SET_UP);
 
     public static final Option<ControlsLook> CONTROLS = option(
             "look.controls",
             "Arrows, dots and pause.",
             OneOf.of(ControlsLook.class, ControlsLook::say),
-            ControlsLook.WHITE_ON_DARK,
-            false);
+            ControlsLook.WHITE_ON_DARK);
     public static final Option<Double> CORNERS =
-            option("look.corners", "How round the corners of pictures are.", new Within(0, 40, 1, "px"), 0.0, false);
+            option("look.corners", "How round the corners of pictures are.", new Within(0, 40, 1, "px"), 0.0);
     public static final Option<Colour> GROUND = option(
-            "look.ground",
-            "The colour behind pictures and plain slides' words.",
-            new Colours(),
-            new Colour("#16241e"),
-            false);
+            "look.ground", "The colour behind pictures and plain slides' words.", new Colours(), new Colour("#16241e"));
     public static final Option<Colour> INK =
-            option("look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"), false);
+            option("look.ink", "The colour of words below the picture.", new Colours(), new Colour("#16241e"));
 
     public static final Option<Boolean> ANYWHERE = option(
             "steering.press",
             "Where a press follows the link of a slide that has a button; one without a button is pressed anywhere.",
             new YesNo("anywhere on a slide", "on its button"),
-            false,
             false);
     public static final Option<Boolean> LARGER = option(
             "steering.larger",
             "What a press on a picture does where it follows no link.",
             new YesNo("opens it in the larger view", "does nothing"),
-            false,
             false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             "Whether the slides after the first come in another order on every visit.",
             new YesNo("in another order on every visit, after the first", "in this order"),
-            false,
             false);
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
@@ -150,13 +136,12 @@ public final class Options {
                     + " turns the reel round.",
             new Languages(
                     languages("en", "de", "fr", "es", "it", "nl", "pt", "pl", "sv", "da", "nb", "fi", "ar", "he")),
-            Language.ENGLISH,
-            false);
+            Language.ENGLISH);
     private static final Map<Phrase, Option<String>> WORDINGS = new EnumMap<>(Phrase.class);
 
     static {
         for (Phrase phrase : Phrase.values()) {
-            WORDINGS.put(phrase, option("speech." + phrase.word(), phrase.meaning(), new Wording(phrase), "", false));
+            WORDINGS.put(phrase, option("speech." + phrase.word(), phrase.meaning(), new Wording(phrase), ""));
         }
     }
 
@@ -172,8 +157,8 @@ public final class Options {
         return Collections.unmodifiableCollection(ALL.values());
     }
 
-    private static <T> Option<T> option(String key, String meaning, Domain<T> domain, T usual, boolean bySetUp) {
-        Option<T> option = new Option<>(key, meaning, domain, usual, bySetUp);
+    private static <T> Option<T> option(String key, String meaning, Domain<T> domain, T usual, Scope... scopes) {
+        Option<T> option = new Option<>(key, meaning, domain, usual, scopes);
         ALL.put(key, option);
         return option;
     }

@@ -1,6 +1,8 @@
 package com.keenreel.core.reel;
 
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param showing when visitors meet it
  * @param instead the picture that a set-up shows in the place of the one it carries
  * @param larger whether its picture opens the larger view when it is pressed; null for as the reel says
+ * @param choices what is chosen for it alone, of what slides may differ in
  */
 public record Slide(
         SlideId id,
@@ -27,8 +30,10 @@ public record Slide(
         BySetUp<FocalPoint> focal,
         Showing showing,
         BySetUp<PictureId> instead,
-        @Nullable Boolean larger) {
+        @Nullable Boolean larger,
+        Choices choices) {
     public Slide {
+        choices.all().keySet().forEach(Slide::refuseShared);
         if (hold != null && (hold < 500 || hold > 120_000)) {
             throw new IllegalArgumentException("A slide stands 0.5 to 120 s.");
         }
@@ -37,40 +42,69 @@ public record Slide(
 
     /** A new slide that says what its picture says and holds as long as the reel does. */
     public static Slide of(SlideId id, Carries carries) {
-        return new Slide(id, carries, Words.NONE, null, BySetUp.nothing(), Showing.ALWAYS, BySetUp.nothing(), null);
+        return new Slide(
+                id,
+                carries,
+                Words.NONE,
+                null,
+                BySetUp.nothing(),
+                Showing.ALWAYS,
+                BySetUp.nothing(),
+                null,
+                Choices.USUAL);
     }
 
     /** The same slide under another id. */
     public Slide as(SlideId other) {
-        return new Slide(other, carries, words, hold, focal, showing, instead, larger);
+        return new Slide(other, carries, words, hold, focal, showing, instead, larger, choices);
     }
 
     public Slide withCarries(Carries other) {
-        return new Slide(id, other, words, hold, focal, showing, instead, larger);
+        return new Slide(id, other, words, hold, focal, showing, instead, larger, choices);
     }
 
     public Slide withWords(Words other) {
-        return new Slide(id, carries, other, hold, focal, showing, instead, larger);
+        return new Slide(id, carries, other, hold, focal, showing, instead, larger, choices);
     }
 
     public Slide withHold(@Nullable Long other) {
-        return new Slide(id, carries, words, other, focal, showing, instead, larger);
+        return new Slide(id, carries, words, other, focal, showing, instead, larger, choices);
     }
 
     public Slide withFocal(BySetUp<FocalPoint> other) {
-        return new Slide(id, carries, words, hold, other, showing, instead, larger);
+        return new Slide(id, carries, words, hold, other, showing, instead, larger, choices);
     }
 
     public Slide withShowing(Showing other) {
-        return new Slide(id, carries, words, hold, focal, other, instead, larger);
+        return new Slide(id, carries, words, hold, focal, other, instead, larger, choices);
     }
 
     public Slide withInstead(BySetUp<PictureId> other) {
-        return new Slide(id, carries, words, hold, focal, showing, other, larger);
+        return new Slide(id, carries, words, hold, focal, showing, other, larger, choices);
     }
 
     public Slide withLarger(@Nullable Boolean other) {
-        return new Slide(id, carries, words, hold, focal, showing, instead, other);
+        return new Slide(id, carries, words, hold, focal, showing, instead, other, choices);
+    }
+
+    public Slide withChoices(Choices other) {
+        return new Slide(id, carries, words, hold, focal, showing, instead, larger, other);
+    }
+
+    private static void refuseShared(Option<?> option) {
+        if (!option.bySlide()) {
+            throw new IllegalArgumentException("\"" + option.key() + "\" is the same for all slides.");
+        }
+    }
+
+    /**
+     * What holds for it on that set-up: as chosen for it there, then for it, then for the reel there, then for the reel,
+     * else as usual.
+     *
+     * @param reel what is chosen for the whole reel
+     */
+    public <T> T chosen(Option<T> option, SetUp setUp, Choices reel) {
+        return choices.chosen(option).in(setUp, reel.get(option, setUp));
     }
 
     /** The picture that this set-up shows in the place of the one it carries; null where there is none to replace. */

@@ -3,10 +3,13 @@ package com.keenreel.core.rendition;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -62,25 +65,29 @@ public record Need(List<Use> uses, boolean larger) {
             return Map.of();
         }
         Layout layout = Layout.of(reel, facts);
-        Map<SetUp, Map<String, Placed>> all = new EnumMap<>(SetUp.class);
+        Map<SetUp, Map<Part, Placed>> all = new EnumMap<>(SetUp.class);
         for (SetUp setUp : SetUp.values()) {
-            collect(layout.frame(setUp), all.computeIfAbsent(setUp, any -> new HashMap<>()));
+            Map<Part, Placed> own = all.computeIfAbsent(setUp, any -> new HashMap<>());
+            layout.frame(setUp).all().forEach(placed -> own.put(placed.part(), placed));
         }
         Map<PictureId, List<Use>> uses = new LinkedHashMap<>();
         for (int host = FROM; host <= TO; host += STEP) {
             SetUp setUp = layout.setUp(host);
             double width = layout.inHost(setUp).width().at(host, 800);
-            Map<String, Placed> parts = all.getOrDefault(setUp, Map.of());
+            Map<Part, Placed> parts = all.getOrDefault(setUp, Map.of());
             for (int n = 1; n <= reel.slides().size(); n++) {
                 Slide slide = reel.slides().get(n - 1);
-                List<PictureId> pictures = slide.carries().pictures();
-                for (int i = 0; i < pictures.size(); i++) {
-                    String part = "picture-" + n + (pictures.size() == 1 ? "" : i == 0 ? "-before" : "-after");
-                    use(uses, pictures.get(i), setUp, parts.get(part), width);
+                if (slide.carries() instanceof Carries.Pair pair) {
+                    for (Side side : Side.values()) {
+                        use(uses, pair.picture(side), setUp, parts.get(Part.picture(n, side)), width);
+                    }
+                }
+                for (PictureId picture : slide.carries().pictures()) {
+                    use(uses, picture, setUp, parts.get(Part.picture(n)), width);
                 }
                 PictureId instead = slide.insteadOn(setUp);
                 if (instead != null) {
-                    use(uses, instead, setUp, parts.get("picture-" + n + "-" + setUp.word()), width);
+                    use(uses, instead, setUp, parts.get(Part.instead(n, setUp)), width);
                 }
             }
         }
@@ -103,11 +110,6 @@ public record Need(List<Use> uses, boolean larger) {
             uses.computeIfAbsent(picture, any -> new ArrayList<>())
                     .add(new Use(setUp, placed.box().width().at(width, 800)));
         }
-    }
-
-    private static void collect(Placed placed, Map<String, Placed> into) {
-        into.put(placed.part(), placed);
-        placed.inside().forEach(child -> collect(child, into));
     }
 
     /** The most pixels across that it needs on usual screens: 2 a CSS px on phone and tablet, 1 on desk. */

@@ -61,19 +61,19 @@ public final class Controls {
         }
         if (arrows()) {
             Length top = pictureHeight.minus(HIT).dividedBy(2);
-            controls.add(Placed.listed("arrow-previous", Box.of(Length.px(EDGE), top, HIT, HIT)));
-            controls.add(Placed.listed("arrow-next", Box.of(Length.WIDTH.minus(HIT + EDGE), top, HIT, HIT)));
+            controls.add(Placed.of(Part.PREVIOUS, Box.of(Length.px(EDGE), top, HIT, HIT)));
+            controls.add(Placed.of(Part.NEXT, Box.of(Length.WIDTH.minus(HIT + EDGE), top, HIT, HIT)));
         }
         if (dots()) {
             for (int i = 0; i < stops; i++) {
                 Length left = Length.share(0.5).plus(DOT * (i - stops / 2.0));
-                controls.add(Placed.listed("dot-" + (i + 1), Box.of(left, middle.minus(DOT / 2), DOT, DOT)));
+                controls.add(Placed.of(Part.dot(i + 1), Box.of(left, middle.minus(DOT / 2), DOT, DOT)));
             }
         }
         return controls;
     }
 
     public static Placed pause(Length left, Length middle) {
-        return Placed.listed("pause", Box.of(left, middle.minus(HIT / 2), HIT, HIT));
+        return Placed.of(Part.PAUSE, Box.of(left, middle.minus(HIT / 2), HIT, HIT));
     }
 }

@@ -2,6 +2,7 @@ package com.keenreel.core.space;
 
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.text.Advances;
 import java.util.ArrayList;
@@ -38,11 +39,6 @@ public final class PairBoxes {
         return INSET + nameWidth(type, name);
     }
 
-    /** What a part is called in {@code layout}: plainly on the first slide, with the slide's number on later ones. */
-    public static String name(String part, int n) {
-        return n == 1 ? part : part + "-" + n;
-    }
-
     /**
      * The parts of slide {@code n}'s pair in a picture area of that size.
      *
@@ -65,27 +61,23 @@ public final class PairBoxes {
         Advances type = facts.type();
 
         List<Placed> parts = new ArrayList<>();
-        parts.add(Placed.listed("picture-" + n + "-after", after));
-        parts.add(Placed.holding(
-                "side-" + n, Box.all(width, height), List.of(Placed.listed("picture-" + n + "-before", before))));
+        parts.add(Placed.of(Part.picture(n, Side.AFTER), after));
+        parts.add(Placed.of(
+                Part.side(n), Box.all(width, height), List.of(Placed.of(Part.picture(n, Side.BEFORE), before))));
         if (!pair.nameBefore().isEmpty()) {
             double own = nameWidth(type, pair.nameBefore());
-            parts.add(Placed.listed("label-before-" + n, Box.of(Length.px(INSET), nameTop, own, HEIGHT))
-                    .named(name("label-before", n))
+            parts.add(Placed.of(Part.label(n, Side.BEFORE), Box.of(Length.px(INSET), nameTop, own, HEIGHT))
                     .seenWhile(divider.minus(clearance(type, pair.nameBefore()))));
         }
         if (!pair.nameAfter().isEmpty()) {
             double own = nameWidth(type, pair.nameAfter());
-            parts.add(Placed.listed("label-after-" + n, Box.of(width.minus(INSET + own), nameTop, own, HEIGHT))
-                    .named(name("label-after", n))
+            parts.add(Placed.of(Part.label(n, Side.AFTER), Box.of(width.minus(INSET + own), nameTop, own, HEIGHT))
                     .seenWhile(width.minus(clearance(type, pair.nameAfter())).minus(divider)));
         }
-        parts.add(Placed.listed(
-                        "divider-" + n, new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height))
-                .named(name("divider", n)));
-        parts.add(Placed.listed(
-                        "handle-" + n, Box.of(divider.minus(Controls.HIT / 2), middle, Controls.HIT, Controls.HIT))
-                .named(name("handle", n)));
+        parts.add(Placed.of(
+                Part.divider(n), new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height)));
+        parts.add(
+                Placed.of(Part.handle(n), Box.of(divider.minus(Controls.HIT / 2), middle, Controls.HIT, Controls.HIT)));
         return parts;
     }
 }

@@ -1,5 +1,6 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
@@ -15,13 +16,13 @@ import java.util.List;
 public final class SlideBoxes {
     private final Facts facts;
     private final SetUp setUp;
-    private final FitKind fit;
+    private final Choices choices;
     private final WordsArea words;
 
     public SlideBoxes(Reel reel, Facts facts, SetUp setUp) {
         this.facts = facts;
         this.setUp = setUp;
-        this.fit = reel.choices().get(Options.FIT, setUp);
+        this.choices = reel.choices();
         this.words = new WordsArea(reel, facts, setUp);
     }
 
@@ -40,24 +41,24 @@ public final class SlideBoxes {
      */
     public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, boolean aboveLine) {
         List<Placed> parts = new ArrayList<>();
-        parts.add(
-                Placed.clipping(Placed.CROP + n, Box.all(width, height), carried(n, slide, width, height, aboveLine)));
+        parts.add(Placed.clipping(Part.crop(n), Box.all(width, height), carried(n, slide, width, height, aboveLine)));
         WordsPlace place = words.place();
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
-            parts.add(Placed.listed("words-" + n, words.below(width, height)));
+            parts.add(Placed.of(Part.words(n), words.below(width, height)));
         } else if (place.over() && facts.said(slide).shows()) {
-            parts.add(Placed.listed("words-" + n, words.over(width, height, besideArrows, aboveLine)));
+            parts.add(Placed.of(Part.words(n), words.over(width, height, besideArrows, aboveLine)));
         }
         return parts;
     }
 
     private List<Placed> carried(int n, Slide slide, Length width, Length height, boolean aboveLine) {
+        FitKind fit = slide.chosen(Options.FIT, setUp, choices);
         if (slide.carries() instanceof Carries.Picture picture) {
             PictureId own = slide.insteadOn(setUp);
             PictureId shown = own == null ? picture.picture() : own;
-            String part = "picture-" + n + (own == null ? "" : "-" + setUp.word());
+            Part part = own == null ? Part.picture(n) : Part.instead(n, setUp);
             Box drawn = Fit.of(fit, facts.of(shown), width, height, facts.focal(slide, setUp));
-            return List.of(Placed.listed(part, drawn).named("picture-" + n));
+            return List.of(Placed.of(part, drawn));
         }
         if (slide.carries() instanceof Carries.Pair pair) {
             double foot = aboveLine ? Controls.HIT + 2 * Controls.EDGE : 0;

@@ -21,6 +21,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Part.What;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
@@ -273,7 +274,7 @@ class LayoutPropertiesTest {
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);
             for (SetUp setUp : SetUp.values()) {
-                List<Placed> slides = find(any.layout().frame(setUp), "slide-");
+                List<Placed> slides = find(any.layout().frame(setUp), What.SLIDE);
                 assertThat(slides).hasSize(any.reel().slides().size());
                 double height = slides.get(0).box().height().at(700);
                 for (Placed slide : slides) {
@@ -283,13 +284,10 @@ class LayoutPropertiesTest {
         }
     }
 
-    private static List<Placed> find(Placed placed, String start) {
-        List<Placed> found = new ArrayList<>();
-        if (placed.part().startsWith(start)) {
-            found.add(placed);
-        }
-        placed.inside().forEach(child -> found.addAll(find(child, start)));
-        return found;
+    private static List<Placed> find(Placed placed, What... what) {
+        return placed.all()
+                .filter(one -> List.of(what).contains(one.part().what()))
+                .toList();
     }
 
     /** A picture that fills its frame leaves no blank anywhere, at any width, with any focal point. */
@@ -305,8 +303,8 @@ class LayoutPropertiesTest {
             }
             Layout layout = Layout.of(filled, any.facts());
             double width = 280 + random.nextDouble() * 1700;
-            for (Placed crop : find(layout.frame(layout.setUp(width)), "crop-")) {
-                for (Placed drawn : find(crop, "picture-")) {
+            for (Placed crop : find(layout.frame(layout.setUp(width)), What.CROP)) {
+                for (Placed drawn : find(crop, What.PICTURE, What.INSTEAD)) {
                     assertThat(drawn.box().left().at(width)).isLessThanOrEqualTo(EXACT);
                     assertThat(drawn.box().top().at(width)).isLessThanOrEqualTo(EXACT);
                     assertThat(drawn.box().left().at(width)

@@ -9,7 +9,9 @@ import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.marquee.MarqueePlaces;
 import com.keenreel.core.arrangement.row.RowOptions;
+import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
@@ -28,6 +30,7 @@ import com.keenreel.core.space.FluidSize;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Widths;
 import java.util.List;
 import java.util.function.Function;
@@ -245,5 +248,34 @@ class LayoutTest {
         assertThat(size.at(280)).isEqualTo(18);
         assertThat(size.at(1900)).isEqualTo(40);
         assertThat(size.css(Length.Base.CQI)).isEqualTo("max(18px, min(2.47191cqi + 8.359551px, 40px))");
+    }
+
+    @Test
+    void aSlideMayFitItsPictureOtherwiseThanTheReelDoes() {
+        Reel reel = choose(Sample.reel("row", 3), Options.RATIO, new Ratio(1, 1));
+        SlideId second = reel.slides().get(1).id();
+        reel = new SetOption<>(Options.FIT, second, SetUp.PHONE, FitKind.WHOLE).applyTo(reel);
+        reel = new SetOption<>(Options.FIT, second, null, FitKind.FILL).applyTo(reel);
+        reel = new SetOption<>(Options.FIT, SetUp.DESK, FitKind.WHOLE).applyTo(reel);
+        Layout layout = Layout.of(reel, Sample.facts(200, 100, 200, 100, 200, 100));
+        for (SetUp setUp : SetUp.values()) {
+            for (int n = 1; n <= 3; n++) {
+                double height = layout.frame(setUp)
+                        .boxOf(Part.picture(n))
+                        .orElseThrow()
+                        .height()
+                        .at(900);
+                double cell = layout.frame(setUp)
+                        .boxOf(Part.crop(n))
+                        .orElseThrow()
+                        .height()
+                        .at(900);
+                boolean whole = n == 2 ? setUp == SetUp.PHONE : setUp == SetUp.DESK;
+                assertThat(height).as("slide %s on %s", n, setUp).isCloseTo(whole ? cell / 2 : cell, within(1e-9));
+            }
+        }
+        Reel all = reel;
+        assertThatThrownBy(() -> new SetOption<>(Options.GAP, second, null, 8.0).applyTo(all))
+                .hasMessage("\"shape.gap\" is the same for all slides.");
     }
 }

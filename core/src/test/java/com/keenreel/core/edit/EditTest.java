@@ -116,7 +116,7 @@ class EditTest {
         assertThatThrownBy(() -> new RemoveSlide(new SlideId("gone")).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That slide is no longer in the reel.");
-        assertThatThrownBy(() -> SetOption.read(Options.GAP, null, "900"))
+        assertThatThrownBy(() -> SetOption.read(Options.GAP, null, null, "900"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("900 is not within 0 to 160 px.");
         assertThatThrownBy(() -> new SetWords(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))

@@ -1,5 +1,6 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
@@ -61,7 +62,7 @@ public final class RandomEdits {
         SlideId other = slides.isEmpty() || random.nextInt(4) == 0
                 ? null
                 : slides.get(random.nextInt(slides.size())).id();
-        int kind = random.nextInt(26);
+        int kind = random.nextInt(27);
         switch (kind) {
             case 0, 1:
                 return new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(picture())), other);
@@ -82,7 +83,9 @@ public final class RandomEdits {
             case 9:
                 return new SetOption<>(Options.AUTOPLAY, null, maybe(random.nextBoolean()));
             default:
-                return slide == null ? null : ofSlide(kind, kind > 20 ? aPair(slides, slide) : slide.id(), other, step);
+                return slide == null
+                        ? null
+                        : ofSlide(kind, kind > 20 && kind < 26 ? aPair(slides, slide) : slide.id(), other, step);
         }
     }
 
@@ -113,6 +116,7 @@ public final class RandomEdits {
             case 17 -> new SetFirstDay(one, day);
             case 18 -> new SetLastDay(one, day);
             case 19 -> new SetPictureOn(one, SetUp.values()[random.nextInt(3)], maybe(picture()));
+            case 26 -> new SetOption<>(Options.FIT, one, setUp(), maybe(FitKind.WHOLE));
             case 20 -> new SetLargerView(one, maybe(random.nextBoolean()));
             case 21 -> new SetSidePicture(one, side, picture());
             case 22 -> new SwapSides(one);

@@ -10,6 +10,7 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,22 +126,22 @@ public final class MarqueePlaces implements Places {
         for (int i = 0; i < reel.slides().size(); i++) {
             double width = height * ratio(reel.slides().get(i));
             Box all = Box.of(Length.ZERO, Length.ZERO, width, height);
-            slides.add(Placed.listed(
-                    "slide-" + (i + 1),
+            slides.add(Placed.of(
+                    Part.slide(i + 1),
                     Box.of(Length.px(left), Length.ZERO, width, height),
                     reel.slides().get(i).carries().pictures().isEmpty()
                             ? List.of()
-                            : List.of(Placed.listed("picture-" + (i + 1), all))));
+                            : List.of(Placed.of(Part.picture(i + 1), all))));
             left += width + between(setUp);
         }
         Length bandWidth = Length.WIDTH.minus(PAUSE);
         Box view = new Box(Length.ZERO, Length.px((whole - height) / 2), bandWidth, Length.px(height));
         Box strip = Box.all(bandWidth, Length.px(height));
-        return Placed.listed(
-                "frame",
+        return Placed.of(
+                Part.FRAME,
                 Box.all(Length.WIDTH, Length.px(whole)),
                 List.of(
-                        Placed.clipping("view", view, List.of(Placed.holding("strip", strip, slides))),
+                        Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))),
                         Controls.pause(Length.WIDTH.minus(Controls.HIT), Length.px(whole / 2))));
     }
 }

@@ -8,6 +8,7 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Widths;
@@ -83,16 +84,16 @@ final class RowPlaces implements Places {
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
-            slides.add(Placed.listed(
-                    "slide-" + (i + 1),
+            slides.add(Placed.of(
+                    Part.slide(i + 1),
                     new Box(step(setUp).times(i), Length.ZERO, item, height),
                     boxes.in(i + 1, reel.slides().get(i), item, picture, false, false)));
         }
         List<Placed> inside = new ArrayList<>();
         Box view = Box.all(Length.WIDTH, height);
-        inside.add(Placed.clipping("view", view, List.of(Placed.holding("strip", view, slides))));
+        inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, view, slides))));
         inside.addAll(controls.around(picture, height.plus(Controls.BELOW + Controls.HIT / 2)));
         Length whole = controls.line() ? height.plus(Controls.BELOW + Controls.HIT) : height;
-        return Placed.listed("frame", Box.all(Length.WIDTH, whole), inside);
+        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, whole), inside);
     }
 }

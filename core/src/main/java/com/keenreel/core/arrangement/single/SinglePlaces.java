@@ -8,6 +8,7 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.SlideBoxes;
 import java.util.ArrayList;
@@ -43,16 +44,16 @@ final class SinglePlaces implements Places {
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
-            Placed slide = Placed.listed(
-                    "slide-" + (i + 1),
+            Placed slide = Placed.of(
+                    Part.slide(i + 1),
                     Box.all(Length.WIDTH, height),
                     boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, controls.arrows(), controls.line()));
             slides.add(i == 0 ? slide : slide.unseen());
         }
         List<Placed> inside = new ArrayList<>();
         Box all = Box.all(Length.WIDTH, height);
-        inside.add(Placed.clipping("view", all, List.of(Placed.holding("strip", all, slides))));
+        inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
         inside.addAll(controls.around(picture, picture.minus(Controls.EDGE + Controls.HIT / 2)));
-        return Placed.listed("frame", all, inside);
+        return Placed.of(Part.FRAME, all, inside);
     }
 }

@@ -7,6 +7,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.SlideBoxes;
 import java.util.ArrayList;
@@ -51,14 +52,14 @@ final class StackPlaces implements Places {
         Length below = height.plus(gap(setUp)); // from one slide to the next
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
-            slides.add(Placed.listed(
-                    "slide-" + (i + 1),
+            slides.add(Placed.of(
+                    Part.slide(i + 1),
                     new Box(Length.ZERO, below.times(i), Length.WIDTH, height),
                     boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, false)));
         }
         Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap(setUp));
         Box all = Box.all(Length.WIDTH, whole);
-        return Placed.listed(
-                "frame", all, List.of(Placed.clipping("view", all, List.of(Placed.holding("strip", all, slides)))));
+        return Placed.of(
+                Part.FRAME, all, List.of(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)))));
     }
 }

@@ -1,0 +1,140 @@
+package com.keenreel.core.space;
+
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries.Side;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What something in a reel is. Its class in markup and style sheets ({@link #css}) and its name in {@code layout} ({@link
+ * #box}) both come out of it.
+ *
+ * @param what what kind of thing
+ * @param number of the slide that it belongs to, or of the dot that it is, from 1; 0 where there is one for the whole reel
+ * @param which tells those of one slide apart, such as "before"; empty where there is one
+ */
+public record Part(What what, int number, String which) {
+    /** Kinds of things. */
+    public enum What {
+        FRAME,
+        /** What cuts off the slides that stand outside. */
+        VIEW,
+        /** On which all slides stand. */
+        STRIP,
+        SLIDE,
+        /** What cuts off a picture. */
+        CROP,
+        PICTURE,
+        /** What a set-up shows in the place of the picture. */
+        INSTEAD,
+        /** What cuts off the before picture at the divider. */
+        SIDE,
+        LABEL,
+        DIVIDER,
+        HANDLE,
+        WORDS,
+        PAUSE,
+        ARROW,
+        DOT;
+
+        private final String word = name().toLowerCase(Locale.ROOT);
+    }
+
+    public static final Part FRAME = one(What.FRAME);
+    public static final Part VIEW = one(What.VIEW);
+    public static final Part STRIP = one(What.STRIP);
+    public static final Part PAUSE = one(What.PAUSE);
+    public static final Part PREVIOUS = new Part(What.ARROW, 0, "previous");
+    public static final Part NEXT = new Part(What.ARROW, 0, "next");
+
+    private static Part one(What what) {
+        return new Part(what, 0, "");
+    }
+
+    /** Slide {@code n}, from 1. */
+    public static Part slide(int n) {
+        return new Part(What.SLIDE, n, "");
+    }
+
+    /** What cuts off that slide's picture, or both of a pair. */
+    public static Part crop(int n) {
+        return new Part(What.CROP, n, "");
+    }
+
+    /** That slide's picture. */
+    public static Part picture(int n) {
+        return new Part(What.PICTURE, n, "");
+    }
+
+    /** One of the pictures of that slide's pair. */
+    public static Part picture(int n, Side side) {
+        return new Part(What.PICTURE, n, side.word());
+    }
+
+    /** What that set-up shows in the place of that slide's picture. */
+    public static Part instead(int n, SetUp setUp) {
+        return new Part(What.INSTEAD, n, setUp.word());
+    }
+
+    /** What cuts off the before picture of that slide's pair. */
+    public static Part side(int n) {
+        return new Part(What.SIDE, n, "");
+    }
+
+    /** The name of one side of that slide's pair. */
+    public static Part label(int n, Side side) {
+        return new Part(What.LABEL, n, side.word());
+    }
+
+    /** The line between the two pictures of that slide's pair. */
+    public static Part divider(int n) {
+        return new Part(What.DIVIDER, n, "");
+    }
+
+    /** What that line is moved by. */
+    public static Part handle(int n) {
+        return new Part(What.HANDLE, n, "");
+    }
+
+    /** Where that slide's words stand. */
+    public static Part words(int n) {
+        return new Part(What.WORDS, n, "");
+    }
+
+    /** The dot of that stop, from 1. */
+    public static Part dot(int n) {
+        return new Part(What.DOT, n, "");
+    }
+
+    /** The class that all of its kind share. */
+    public String kind() {
+        return switch (what) {
+            case LABEL -> what.word + "-" + which;
+            case INSTEAD -> What.PICTURE.word;
+            default -> what.word;
+        };
+    }
+
+    /** The class that it alone has: unique in a reel. */
+    public String css() {
+        return switch (what) {
+            case LABEL -> kind() + "-" + number;
+            default -> kind() + (number == 0 ? "" : "-" + number) + (which.isEmpty() ? "" : "-" + which);
+        };
+    }
+
+    /** What it is called in {@code layout} and in {@code data-box}; null where it is not listed. */
+    public @Nullable String box() {
+        return switch (what) {
+            case VIEW, STRIP, CROP, SIDE -> null;
+            case INSTEAD -> kind() + "-" + number;
+            case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
+            default -> css();
+        };
+    }
+
+    /** Whether it is a picture, whichever. */
+    public boolean isPicture() {
+        return what == What.PICTURE || what == What.INSTEAD;
+    }
+}
