@@ -6,7 +6,7 @@ import { Piece } from './piece.js';
 import { Stops } from './stops.js';
 import { loadType } from './type.js';
 
-/* global LEAD, WITH_PAIRS: said when the player is built, so that a page loads what its reel needs and no more */
+// LEAD and WITH_PAIRS are said when the player is built, so that a page loads what its reel needs and no more.
 const Lead = LEAD === 'stops' ? Stops : LEAD === 'band' ? Band : Piece;
 
 const within = (ms, promise) => Promise.race([promise.catch(() => {}), new Promise((done) => setTimeout(done, ms))]);

@@ -3,7 +3,7 @@ import { Dragging } from './dragging.js';
 import { Larger } from './larger.js';
 import { Piece } from './piece.js';
 
-/* global WITH_LARGER_VIEW: said when the player is built */
+// WITH_LARGER_VIEW is said when the player is built.
 
 const pose = ({ x = 0, y = 0, o = 1 }) => ({ transform: `translate(${x * 100}%, ${y * 100}%)`, opacity: o });
 const options = (piece) => ({ delay: piece.delay, duration: piece.duration, easing: piece.easing, fill: 'both' });

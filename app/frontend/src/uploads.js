@@ -16,7 +16,7 @@ export const amount = { all: 0, sent: 0 };
 
 /** Stops what is still being sent or waits; what has arrived stays. */
 export function stop() {
-  waiting.splice(0).forEach((one) => one.stop());
+  waiting.splice(0).forEach((sender) => sender.stop());
   requests.forEach((request) => request.abort());
 }
 
