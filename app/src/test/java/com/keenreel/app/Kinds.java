@@ -35,6 +35,22 @@ final class Kinds {
         return reel.choose("shape.ratio", "tablet", "7:4").choose("words.place", "tablet", "upper-right");
     }
 
+    /** So flat that controls have no room on its pictures at some widths of each set-up. */
+    static Made flat(Editor editor) {
+        Made reel = editor.make(
+                "Flat banner",
+                "banner",
+                "full",
+                "frieze-panorama.jpg",
+                "banner-long-room.jpg",
+                "banner-dusk-works.jpg");
+        reel.say(reel.slides().get(0), "title", "The frieze");
+        return reel.choose("shape.ratio", "phone", "12:1")
+                .choose("shape.ratio", "tablet", "5:1")
+                .choose("shape.ratio", "desk", "12:1")
+                .choose("steering.arrows", "phone", "true");
+    }
+
     static Made row(Editor editor) {
         Made reel = editor.make(
                 "Row of the kinds",

@@ -40,6 +40,26 @@ class LayoutInBrowserTest {
         }
     }
 
+    @Test
+    void controlsThatHaveNoRoomOnThePictureStandBelowAtExactlyThoseWidths() {
+        try (Editor editor = new Editor()) {
+            Made reel = Kinds.flat(editor);
+            Boxes boxes = new Boxes();
+            try (Page page = reel.live()) {
+                // 528 = 12 x 44 for the arrows; 740 = 5 x 148 and 1776 = 12 x 148 for arrows and the line below them
+                for (double width :
+                        new double[] {300, 527.5, 528, 599, 600, 739.5, 740, 1023, 1024, 1775.5, 1776, 2000}) {
+                    page.setViewportSize((int) Math.ceil(width), 1000);
+                    page.evaluate("width => document.body.style.width = width + 'px'", width);
+                    boxes.compare("flat at " + width, Boxes.seen(page, 0), reel.layout(width, "live"));
+                }
+            }
+            System.out.println("flat: " + boxes.said());
+            assertThat(boxes.wrong()).isEmpty();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
     private static void compare(Editor editor, String kind, Made reel, Boxes boxes) {
         try (Page page = reel.live()) {
             for (double width : WIDTHS) {

@@ -132,12 +132,12 @@ public final class Brief {
             sentence()
                     .text("A press ")
                     .all(Options.ANYWHERE)
-                    .text(" follows its link; on a picture without one it ")
-                    .all(Options.LARGER)
+                    .text(" follows its link")
+                    .maybe(Options.LARGER, "; on a picture without one it ", "")
                     .text(".");
         }
         boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
-        boolean larger = reel.choices().get(Options.LARGER)
+        boolean larger = arrangement.has(Options.LARGER) && reel.choices().get(Options.LARGER)
                 || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
         speech(Arrays.stream(Phrase.values())
                 .filter(phrase -> arrangement.has(Options.wording(phrase)))
@@ -208,7 +208,9 @@ public final class Brief {
         if (!Spoken.knows(reel.language())) {
             speech.text("; Keen Reel has no words of it, so until you reword them, English is said");
         }
-        speech.text(". Those who listen hear ");
+        if (phrases.length > 0) {
+            speech.text(". Those who listen hear ");
+        }
         for (int i = 0; i < phrases.length; i++) {
             speech.text(i == 0 ? "" : i == phrases.length - 1 ? " and " : ", ")
                     .control(Control.wording(reel, phrases[i]));
@@ -222,11 +224,12 @@ public final class Brief {
     }
 
     private void look() {
-        Sentence look = sentence().text("Controls are ").all(Options.CONTROLS);
+        boolean controls = arrangement.has(Options.CONTROLS);
+        Sentence look = sentence().maybe(Options.CONTROLS, "Controls are ", "");
         if (!arrangement.has(Options.CORNERS)) {
             look.text(".");
         } else {
-            look.text("; pictures have corners of ")
+            look.text(controls ? "; pictures have corners of " : "Pictures have corners of ")
                     .all(Options.CORNERS)
                     .text(" and stand on ")
                     .all(Options.GROUND)
@@ -275,6 +278,11 @@ public final class Brief {
                 }
             }
             return text(text.substring(from));
+        }
+
+        /** The control of an option that not every arrangement has, with what stands around it. */
+        <T> Sentence maybe(Option<T> option, String before, String after) {
+            return arrangement.has(option) ? text(before).all(option).text(after) : this;
         }
 
         /** The control of an option that is the same on every screen. */

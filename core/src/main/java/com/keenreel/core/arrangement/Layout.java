@@ -135,14 +135,12 @@ public final class Layout {
         return places.narrow(setUp);
     }
 
-    /** Whether dots stand in that set-up: they are asked for, and there is room for them. */
-    private boolean hasDots(SetUp setUp) {
-        return new Controls(reel, setUp, stops(setUp)).dots();
-    }
-
     /** True when dots were asked for but too many stops leave no room for them in that set-up. */
     public boolean dotsLeftOut(SetUp setUp) {
-        return reel.choices().get(Options.DOTS, setUp) && stops(setUp) > 1 && !hasDots(setUp);
+        return Arrangements.of(reel).has(Options.DOTS)
+                && reel.choices().get(Options.DOTS, setUp)
+                && stops(setUp) > 1
+                && frame(setUp).boxOf(Part.dot(1)).isEmpty();
     }
 
     /**

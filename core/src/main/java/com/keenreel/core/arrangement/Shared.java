@@ -10,15 +10,12 @@ import java.util.Set;
 /** Options that several arrangements have. */
 public final class Shared {
     /** What every reel has. */
-    public static final Set<Option<?>> EVERY = together(
-            Set.of(),
-            Arrangements.OPTION,
-            Options.WIDTH,
-            Options.ALIGNED,
-            Options.CONTROLS,
-            Options.LANGUAGE,
-            Options.wording(Phrase.PAUSE),
-            Options.wording(Phrase.PLAY));
+    public static final Set<Option<?>> EVERY =
+            together(Set.of(), Arrangements.OPTION, Options.WIDTH, Options.ALIGNED, Options.LANGUAGE);
+
+    /** What every reel has in which something moves by itself, or can. */
+    public static final Set<Option<?>> MOVES =
+            together(EVERY, Options.CONTROLS, Options.wording(Phrase.PAUSE), Options.wording(Phrase.PLAY));
 
     /** What cells have: pictures cropped to a ratio, and their words. */
     public static final Set<Option<?>> CELLS = together(
@@ -34,7 +31,9 @@ public final class Shared {
             Options.GROUND,
             Options.INK,
             Options.ANYWHERE,
-            Options.LARGER);
+            Options.wording(Phrase.SLIDE),
+            Options.wording(Phrase.POSITION),
+            Options.wording(Phrase.DIVIDER));
 
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
@@ -42,8 +41,10 @@ public final class Shared {
     private Shared() {}
 
     private static Set<Option<?>> stops() {
-        Set<Option<?>> options = new LinkedHashSet<>(together(
+        Set<Option<?>> options = new LinkedHashSet<>(MOVES);
+        options.addAll(together(
                 CELLS,
+                Options.LARGER,
                 Options.TRANSITION_TIME,
                 Options.HOLD,
                 Options.AUTOPLAY,

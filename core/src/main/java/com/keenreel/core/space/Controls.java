@@ -20,14 +20,67 @@ public final class Controls {
     /** Between a strip of slides and the controls below it, px. */
     public static final double BELOW = 4;
 
+    /** What arrows need below one another with the line of dots and pause, px: they stand in the middle, it at the foot. */
+    private static final double TOGETHER = 2 * (HIT + EDGE) + HIT;
+
+    /** No reel is laid out wider, px. */
+    private static final double WIDEST = 4000;
+
     private final Reel reel;
     private final SetUp setUp;
     private final int stops;
+    private final Length picture;
+    private final boolean onPicture;
+    private final double arrowsBelow;
+    private final double lineBelow;
 
-    public Controls(Reel reel, SetUp setUp, int stops) {
+    /**
+     * The controls of a reel in one set-up.
+     *
+     * @param stops how many stops there are
+     * @param picture the height of the picture area, at whose sides arrows stand
+     * @param onPicture whether dots and pause stand at its foot where there is room, else always below
+     */
+    public Controls(Reel reel, SetUp setUp, int stops, Length picture, boolean onPicture) {
         this.reel = reel;
         this.setUp = setUp;
         this.stops = stops;
+        this.picture = picture;
+        this.onPicture = onPicture;
+        this.arrowsBelow = arrows() ? limit(HIT) : 0;
+        this.lineBelow =
+                !line() ? arrowsBelow : onPicture ? Math.max(arrowsBelow, limit(needed())) : Double.POSITIVE_INFINITY;
+    }
+
+    private double narrowest() {
+        return Math.max(Widths.NARROWEST, reel.limits().from(setUp));
+    }
+
+    /** The least whole width of the set-up from which the picture area is that high; 0 for all of it, infinite for none. */
+    private double limit(double height) {
+        double from = narrowest();
+        double to = setUp == SetUp.DESK ? WIDEST : reel.limits().from(SetUp.values()[setUp.ordinal() + 1]);
+        if (picture.at(from, 0) >= height) {
+            return 0;
+        }
+        if (picture.at(to, 0) < height) {
+            return Double.POSITIVE_INFINITY;
+        }
+        while (to - from > 1e-6) {
+            double middle = (from + to) / 2;
+            if (picture.at(middle, 0) < height) {
+                from = middle;
+            } else {
+                to = middle;
+            }
+        }
+        return Math.ceil(to - 1e-3);
+    }
+
+    /** The height that the picture area needs for the line at its foot to be clear of the arrows. */
+    private double needed() {
+        boolean beside = pause() || stops * DOT > narrowest() - 2 * (HIT + 2 * EDGE); // dots that reach below arrows
+        return arrows() && beside ? TOGETHER : HIT + 2 * EDGE;
     }
 
     public boolean arrows() {
@@ -38,31 +91,52 @@ public final class Controls {
         return reel.choices().get(Options.AUTOPLAY) && stops > 1;
     }
 
-    /** True when dots are wanted and there is room for them, beside the pause button, at the narrowest width. */
+    /** True when dots are wanted and there is room for them, beside what else is in the line, at the narrowest width. */
     public boolean dots() {
         return stops > 1 && reel.choices().get(Options.DOTS, setUp) && stops * DOT <= roomForDots();
     }
 
-    double roomForDots() {
-        double narrowest = Math.max(Widths.NARROWEST, reel.limits().from(setUp));
-        return narrowest - (pause() ? 2 * (HIT + 2 * EDGE) : 2 * EDGE);
+    private double roomForDots() {
+        int beside = (pause() ? 1 : 0) + (arrowsBelow > 0 ? 1 : 0); // on each side of the middle
+        return narrowest() - (beside == 0 ? 2 * EDGE : 2 * (beside * (HIT + EDGE) + EDGE));
     }
 
-    /** True when anything stands in the line of dots and pause. */
+    /** True when dots or a pause button stand somewhere. */
     public boolean line() {
         return dots() || pause();
     }
 
-    /** Arrows halfway down a picture area of that height; dots and pause in a line that has {@code middle} as centre. */
-    public List<Placed> around(Length pictureHeight, Length middle) {
+    /** How much room is taken below everything: where there is none on the picture, controls stand there. */
+    public Length below() {
+        return Length.below(lineBelow, Length.px(BELOW + HIT), Length.ZERO);
+    }
+
+    /** What the line takes at the foot of the picture area: words keep clear of it. */
+    public Length atFoot() {
+        double line = onPicture && line() ? HIT + 2 * EDGE : 0;
+        return Length.px(line).minus(Length.below(lineBelow, Length.px(line), Length.ZERO));
+    }
+
+    /**
+     * All of them: arrows halfway down the picture area; dots and pause in a line at its foot or below everything, and the
+     * arrows with them where the area is lower than they are.
+     *
+     * @param height of everything that stands in the frame
+     */
+    public List<Placed> around(Length height) {
+        Length under = height.plus(BELOW + HIT / 2);
+        Length middle = Length.below(lineBelow, under, picture.minus(EDGE + HIT / 2));
         List<Placed> controls = new ArrayList<>();
         if (pause()) {
             controls.add(pause(Length.WIDTH.minus(HIT + EDGE), middle));
         }
         if (arrows()) {
-            Length top = pictureHeight.minus(HIT).dividedBy(2);
+            Length halfway = picture.minus(HIT).dividedBy(2);
+            Length top = Length.below(arrowsBelow, under.minus(HIT / 2), halfway);
+            Length aside = pause() ? Length.below(arrowsBelow, Length.px(HIT + EDGE), Length.ZERO) : Length.ZERO;
             controls.add(Placed.of(Part.PREVIOUS, Box.of(Length.px(EDGE), top, HIT, HIT)));
-            controls.add(Placed.of(Part.NEXT, Box.of(Length.WIDTH.minus(HIT + EDGE), top, HIT, HIT)));
+            controls.add(
+                    Placed.of(Part.NEXT, Box.of(Length.WIDTH.minus(HIT + EDGE).minus(aside), top, HIT, HIT)));
         }
         if (dots()) {
             for (int i = 0; i < stops; i++) {

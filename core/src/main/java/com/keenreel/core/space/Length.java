@@ -104,6 +104,23 @@ public sealed interface Length {
         return max(least, min(wanted, most));
     }
 
+    /**
+     * One length below a width and another from there on, changing over within a hundredth of a px.
+     *
+     * @param limit the width, px: 0 or less for never below it, infinite for always
+     * @param below what holds below it; nowhere less than {@code otherwise}
+     */
+    static Length below(double limit, Length below, Length otherwise) {
+        if (limit <= 0) {
+            return otherwise;
+        }
+        if (Double.isInfinite(limit)) {
+            return below;
+        }
+        double steep = 10_000; // so many px of height for a px of width
+        return max(otherwise, min(below, px(limit * steep).minus(share(steep))));
+    }
+
     /** This and another. */
     default Length plus(Length other) {
         return Sum.of(this, other);

@@ -42,7 +42,7 @@ public final class PairBoxes {
     /**
      * The parts of slide {@code n}'s pair in a picture area of that size.
      *
-     * @param foot what must stay clear at the lower edge, px
+     * @param foot what must stay clear at the lower edge
      */
     static List<Placed> in(
             int n,
@@ -52,12 +52,12 @@ public final class PairBoxes {
             FocalPoint focal,
             Length width,
             Length height,
-            double foot) {
+            Length foot) {
         Box before = Fit.of(fit, facts.of(pair.before()), width, height, focal);
         Box after = Fit.of(fit, facts.of(pair.after()), width, height, focal);
         Length divider = width.times(pair.startsAt());
         Length middle = height.minus(Controls.HIT).dividedBy(2);
-        Length nameTop = height.minus(HEIGHT + Math.max(INSET, foot));
+        Length nameTop = height.minus(HEIGHT).minus(Length.max(Length.px(INSET), foot));
         Advances type = facts.type();
 
         List<Placed> parts = new ArrayList<>();

@@ -37,21 +37,21 @@ public final class SlideBoxes {
      * @param width of the picture area
      * @param height of the picture area
      * @param besideArrows whether words must stay clear of arrows at the sides
-     * @param aboveLine whether words must stay clear of a line of controls at the foot
+     * @param foot what words must keep clear at the foot of the area
      */
-    public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, boolean aboveLine) {
+    public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot) {
         List<Placed> parts = new ArrayList<>();
-        parts.add(Placed.clipping(Part.crop(n), Box.all(width, height), carried(n, slide, width, height, aboveLine)));
+        parts.add(Placed.clipping(Part.crop(n), Box.all(width, height), carried(n, slide, width, height, foot)));
         WordsPlace place = words.place();
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
             parts.add(Placed.of(Part.words(n), words.below(width, height)));
         } else if (place.over() && facts.said(slide).shows()) {
-            parts.add(Placed.of(Part.words(n), words.over(width, height, besideArrows, aboveLine)));
+            parts.add(Placed.of(Part.words(n), words.over(width, height, besideArrows, foot)));
         }
         return parts;
     }
 
-    private List<Placed> carried(int n, Slide slide, Length width, Length height, boolean aboveLine) {
+    private List<Placed> carried(int n, Slide slide, Length width, Length height, Length foot) {
         FitKind fit = slide.chosen(Options.FIT, setUp, choices);
         if (slide.carries() instanceof Carries.Picture picture) {
             PictureId own = slide.insteadOn(setUp);
@@ -61,7 +61,6 @@ public final class SlideBoxes {
             return List.of(Placed.of(part, drawn));
         }
         if (slide.carries() instanceof Carries.Pair pair) {
-            double foot = aboveLine ? Controls.HIT + 2 * Controls.EDGE : 0;
             return PairBoxes.in(n, pair, facts, fit, facts.focal(slide, setUp), width, height, foot);
         }
         return List.of();

@@ -57,11 +57,15 @@ public final class WordsArea {
     }
 
     /** On a picture area of that size, clear of the arrows at its sides and of the line of dots at its foot. */
-    Box over(Length width, Length height, boolean besideArrows, boolean aboveLine) {
+    Box over(Length width, Length height, boolean besideArrows, Length line) {
         double side = besideArrows ? Controls.HIT + 2 * Controls.EDGE + 4 : setUp == SetUp.PHONE ? 16 : 24;
         double top = setUp == SetUp.PHONE ? 16 : 24;
-        double foot = aboveLine ? Controls.HIT + 2 * Controls.EDGE : top;
-        return new Box(Length.px(side), Length.px(top), width.minus(2 * side), height.minus(top + foot));
+        Length foot = Length.max(Length.px(top), line);
+        return new Box(
+                Length.px(side),
+                Length.px(top),
+                width.minus(2 * side),
+                height.minus(top).minus(foot));
     }
 
     /** Below a picture area of that size. */

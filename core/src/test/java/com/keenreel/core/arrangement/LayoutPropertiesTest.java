@@ -3,6 +3,7 @@ package com.keenreel.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.keenreel.core.Sample;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Language;
@@ -29,9 +30,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What must hold of any reel at any width. */
 class LayoutPropertiesTest {
@@ -158,20 +161,59 @@ class LayoutPropertiesTest {
             for (Measured one : controls) {
                 String what = kind.word() + " round " + round + " at " + width + ": " + one.name();
                 if (frame.width() >= Widths.NARROWEST) {
-                    assertThat(one.x()).as(what).isGreaterThanOrEqualTo(frame.x() - EXACT);
-                    assertThat(one.x() + one.width()).as(what).isLessThanOrEqualTo(frame.x() + frame.width() + EXACT);
+                    inside(one, frame, what);
                     for (Measured other : controls) {
-                        boolean sameLine =
-                                one.name().startsWith("arrow") == other.name().startsWith("arrow");
-                        if (!one.equals(other) && sameLine) {
+                        if (!one.equals(other)) {
                             assertThat(overlap(one, other))
                                     .as(what + " and " + other.name())
-                                    .isLessThan(1);
+                                    .isLessThan(1e-3);
                         }
                     }
                 }
                 boolean dot = one.name().startsWith("dot");
                 assertThat(one.width()).as(what).isEqualTo(dot ? 24 : 44);
+            }
+        }
+    }
+
+    private static void inside(Measured one, Measured frame, String what) {
+        assertThat(one.x()).as(what).isGreaterThanOrEqualTo(frame.x() - EXACT);
+        assertThat(one.x() + one.width()).as(what).isLessThanOrEqualTo(frame.x() + frame.width() + EXACT);
+        assertThat(one.y()).as(what).isGreaterThanOrEqualTo(frame.y() - EXACT);
+        assertThat(one.y() + one.height()).as(what).isLessThanOrEqualTo(frame.y() + frame.height() + EXACT);
+    }
+
+    /** Ratios from the flattest to the tallest, every whole width, few slides and many, by themselves or not. */
+    @ParameterizedTest
+    @ValueSource(strings = {"single", "row"})
+    void controlsHaveRoomInEveryRatioAtEveryWidth(String word) {
+        for (double ratio : new double[] {12, 9.5, 8, 6.4, 5, 4, 3, 2.4, 16 / 9.0, 1, 0.5}) {
+            for (int slides : new int[] {2, 4, 9, 40}) {
+                for (boolean moves : new boolean[] {false, true}) {
+                    Reel reel = Sample.choose(Sample.reel(word, slides), Options.RATIO, new Ratio(ratio, 1));
+                    reel = Sample.choose(reel, Options.AUTOPLAY, moves);
+                    int[] sizes = IntStream.range(0, 2 * slides).map(i -> 1000).toArray();
+                    Layout layout = Layout.of(reel, Sample.facts(sizes));
+                    for (int width = 280; width <= 2560; width += 7) {
+                        Map<String, Measured> boxes = at(layout, width + 0.02); // on either side of whole px
+                        List<Measured> controls = boxes.values().stream()
+                                .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
+                                .toList();
+                        for (int i = 0; i < controls.size(); i++) {
+                            String what = word + " " + ratio + ":1 of " + slides + " at " + width;
+                            inside(controls.get(i), boxes.get("frame"), what);
+                            for (int j = 0; j < i; j++) {
+                                assertThat(overlap(controls.get(i), controls.get(j)))
+                                        .as(
+                                                "%s: %s and %s",
+                                                what,
+                                                controls.get(i).name(),
+                                                controls.get(j).name())
+                                        .isLessThan(1e-3);
+                            }
+                        }
+                    }
+                }
             }
         }
     }
@@ -252,6 +294,10 @@ class LayoutPropertiesTest {
                         1,
                         Math.ceil(before.get("frame").height()
                                 / before.get("slide-1").height()));
+                double under = after.get("frame").height() - before.get("frame").height();
+                if (Math.abs(Math.abs(under) - 48) < 3) {
+                    continue; // here controls change over to the line below
+                }
                 for (String name : List.of("frame", "slide-1", "pause", "arrow-next", "dot-1", "words-1")) {
                     Measured one = before.get(name);
                     Measured other = after.get(name);
@@ -259,7 +305,10 @@ class LayoutPropertiesTest {
                         String what = kind.word() + " round " + round + " at " + width + ": " + name;
                         assertThat(other.width()).as(what).isCloseTo(one.width(), within(0.51));
                         assertThat(other.height()).as(what).isCloseTo(one.height(), within(2.6 * below));
-                        assertThat(other.y()).as(what).isCloseTo(one.y(), within(2.6));
+                        boolean changesOver = name.equals("arrow-next") && Math.abs(other.y() - one.y()) > 20;
+                        if (!changesOver) {
+                            assertThat(other.y()).as(what).isCloseTo(one.y(), within(2.6));
+                        }
                     }
                 }
             }

@@ -27,7 +27,7 @@ public final class Marquee implements Arrangement {
     /** Asked for when they are needed: the shared ones need the registry. */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(
-                Shared.EVERY, Options.GAP, MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
+                Shared.MOVES, Options.GAP, MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
     }
 
     @Override

@@ -77,23 +77,22 @@ final class RowPlaces implements Places {
     @Override
     public Placed frame(SetUp setUp) {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Controls controls = new Controls(reel, setUp, stops(setUp));
         Length item = item(setUp);
         Length picture = item.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
+        Controls controls = new Controls(reel, setUp, stops(setUp), picture, false);
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             slides.add(Placed.of(
                     Part.slide(i + 1),
                     new Box(step(setUp).times(i), Length.ZERO, item, height),
-                    boxes.in(i + 1, reel.slides().get(i), item, picture, false, false)));
+                    boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO)));
         }
         List<Placed> inside = new ArrayList<>();
         Box view = Box.all(Length.WIDTH, height);
         inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, view, slides))));
-        inside.addAll(controls.around(picture, height.plus(Controls.BELOW + Controls.HIT / 2)));
-        Length whole = controls.line() ? height.plus(Controls.BELOW + Controls.HIT) : height;
-        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, whole), inside);
+        inside.addAll(controls.around(height));
+        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
     }
 }

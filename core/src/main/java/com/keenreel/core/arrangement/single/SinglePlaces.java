@@ -37,23 +37,23 @@ final class SinglePlaces implements Places {
     @Override
     public Placed frame(SetUp setUp) {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Controls controls = new Controls(reel, setUp, stops(setUp));
         Length picture =
                 Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
+        Controls controls = new Controls(reel, setUp, stops(setUp), picture, true);
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             Placed slide = Placed.of(
                     Part.slide(i + 1),
                     Box.all(Length.WIDTH, height),
-                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, controls.arrows(), controls.line()));
+                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, controls.arrows(), controls.atFoot()));
             slides.add(i == 0 ? slide : slide.unseen());
         }
         List<Placed> inside = new ArrayList<>();
         Box all = Box.all(Length.WIDTH, height);
         inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
-        inside.addAll(controls.around(picture, picture.minus(Controls.EDGE + Controls.HIT / 2)));
-        return Placed.of(Part.FRAME, all, inside);
+        inside.addAll(controls.around(height));
+        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
     }
 }

@@ -55,7 +55,7 @@ final class StackPlaces implements Places {
             slides.add(Placed.of(
                     Part.slide(i + 1),
                     new Box(Length.ZERO, below.times(i), Length.WIDTH, height),
-                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, false)));
+                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, Length.ZERO)));
         }
         Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap(setUp));
         Box all = Box.all(Length.WIDTH, whole);
