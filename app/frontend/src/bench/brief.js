@@ -1,5 +1,5 @@
 // The controls of the brief: each opens in place, shows its effect while it is turned and stores one edit when it rests.
-import { notice } from '../http.js';
+import { notice, send } from '../http.js';
 
 const REST = 800; // ms after which typing counts as done
 
@@ -16,6 +16,7 @@ export class Brief {
       if (!event.target.matches('[data-take-over]')) this.#rest(event);
       else if (event.target.value) this.edits.step('set-up', { from: event.target.value });
     });
+    ['pointerover', 'focusin'].forEach((type) => band.addEventListener(type, ({ target }) => target.matches('[data-take-over]') && this.#offerOthers(target)));
     band.addEventListener('pointerdown', (event) => (this.pulled = event.target.matches('[type=range]')));
     band.addEventListener('keydown', () => (this.pulled = false));
     band.addEventListener('focusout', (event) => event.target.matches('[type=range]') && this.#left(event.target));
@@ -39,6 +40,20 @@ export class Brief {
       notice('The brief is copied as text.');
     } catch {
       notice('Your browser does not let a page copy.');
+    }
+  }
+
+  /** The reels whose set-up can be taken over: asked for when somebody comes near, for there may be thousands. */
+  async #offerOthers(select) {
+    if (select.options.length > 1 || this.offering) return;
+    this.offering = true;
+    try {
+      const others = await send('GET', `${this.edits.address}/others`);
+      if (select.options.length === 1) select.append(...others.map(({ id, name }) => new Option(name, id)));
+    } catch {
+      notice('Keen Reel was not reached. Other reels can be chosen as soon as it is.');
+    } finally {
+      this.offering = false;
     }
   }
 

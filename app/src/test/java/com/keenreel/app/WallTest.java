@@ -352,6 +352,7 @@ class WallTest {
         assertThat(page.locator(".card img").first())
                 .hasAttribute("src", java.util.regex.Pattern.compile("/pictures/versions/.*"));
 
+        page.locator("[data-take-over]").focus();
         page.locator("[data-take-over]").selectOption(other.id);
         assertThat(page.locator("[data-key='word-set-shape-ratio-all']")).hasText("3:1");
         assertThat(Editor.screen(page, 2).locator(".run")).hasCount(1);

@@ -87,7 +87,7 @@ class Bench {
         model.put("screens", Screen.of(draft, null));
         model.put("line", WidthLine.of(shown, layout));
         model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
-        model.put("sets", sets.all());
+        model.put("sets", sets.names());
         model.put("setOrders", SetOrder.values());
         model.put("follows", shown.follows());
         List<Card> cards = Card.of(draft);
@@ -98,7 +98,7 @@ class Bench {
         model.put("lap", lap(draft.seen(), layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
-        model.put("others", reels.names());
+        model.put("others", reels.count() > 1);
         model.put("arrangements", ARRANGEMENTS);
         model.put("arrangement", arrangement);
         model.put("stops", arrangement.motion(shown).stops());

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -80,6 +81,22 @@ class StepsController {
         String words = (copies.size() == 1 ? "a slide" : copies.size() + " slides") + " copied"
                 + (from.id().equals(id) ? "" : " from " + from.reel().name());
         return step(id, request, words, reel -> Ordering.with(reel, copies, before));
+    }
+
+    /** Another reel. */
+    record Other(String id, String name) {}
+
+    /** The reels whose set-up can be taken over, by name. */
+    @GetMapping("/others")
+    @ResponseBody
+    List<Other> others(@PathVariable String id) {
+        List<Other> others = new ArrayList<>();
+        reels.names().forEach((other, name) -> {
+            if (!other.equals(id)) {
+                others.add(new Other(other, name));
+            }
+        });
+        return others;
     }
 
     /** Takes over the whole set-up of another reel; slides, name and slot stay: {@code {from: reel}}. */

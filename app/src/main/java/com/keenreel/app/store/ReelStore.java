@@ -94,6 +94,11 @@ public class ReelStore {
         return readable;
     }
 
+    /** How many reels there are outside the bin. */
+    public int count() {
+        return sql.fetchCount(REEL, REEL.BINNED_AT.isNull());
+    }
+
     /** How many reels are in the bin. */
     public int binned() {
         return sql.fetchCount(REEL, REEL.BINNED_AT.isNotNull());

@@ -228,6 +228,20 @@ public class SetStore {
                 });
     }
 
+    /** What sets are called. */
+    public record Named(SetId id, String name) {}
+
+    /** The names of all sets, by name. */
+    public List<Named> names() {
+        return sql
+                .select(PICTURE_SET.ID, PICTURE_SET.NAME)
+                .from(PICTURE_SET)
+                .fetch(row -> new Named(new SetId(row.value1()), row.value2()))
+                .stream()
+                .sorted((one, other) -> SetOrder.byName(one.name(), other.name()))
+                .toList();
+    }
+
     /** All sets, by name. */
     public List<Stored> all() {
         var pictures = DSL.field(DSL.selectCount()
