@@ -5,7 +5,7 @@ import { Piece } from './piece.js';
 
 // WITH_LARGER_VIEW is said when the player is built.
 
-const pose = ({ x = 0, y = 0, o = 1 }) => ({ transform: `translate(${x * 100}%, ${y * 100}%)`, opacity: o });
+const pose = ({ x = 0, y = 0, o = 1, wx = 0, wy = 0 }) => ({ transform: `translate(${(x + wx) * 100}%, ${(y + wy) * 100}%)`, opacity: o });
 const options = (piece) => ({ delay: piece.delay, duration: piece.duration, easing: piece.easing, fill: 'both' });
 
 export class Stops extends Piece {
@@ -195,8 +195,14 @@ export class Stops extends Piece {
     this.#standing = undefined;
     this.#moving = this.animate(from, to, forward);
     this.#coming = to;
-    const last = this.#moving[0];
-    if (last) last.onfinish = () => this.#moving.includes(last) && this.#stand(to);
+    this.#whenOver();
+  }
+
+  /** A change is over when all its pieces are. */
+  #whenOver() {
+    const moving = this.#moving;
+    const over = () => this.#moving === moving && moving.length && this.#stand(this.#coming);
+    Promise.all(moving.map(({ finished }) => finished)).then(over, () => {}); // or it was ended before
   }
 
   /** Starts the animations of a change; they are what the plan says, piece by piece. */
@@ -208,14 +214,22 @@ export class Stops extends Piece {
       leaving.classList.add('leaving');
     }
     const pieces = forward ? this.plan.forward : this.plan.backward;
-    return pieces.map((piece) => {
+    return pieces.flatMap((piece) => {
       if (piece.on === 'strip') {
         const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
         return this.strip.animate([at(piece.from.x), at(piece.to.x)], options(piece));
       }
       const slide = piece.on === 'incoming' ? coming : leaving;
-      return slide.animate([pose(piece.from), pose(piece.to)], options(piece));
+      return [slide.animate([pose(piece.from), pose(piece.to)], options(piece)), ...this.#seenThrough(slide, piece)];
     });
+  }
+
+  /** A window is the slide itself, moved; what stands in it is moved as far the other way. */
+  #seenThrough(slide, { from, to, ...piece }) {
+    if (from.wx === undefined) return [];
+    const { offsetWidth, offsetHeight } = slide;
+    const stays = ({ wx, wy }) => ({ transform: `translate(${-wx * offsetWidth}px, ${-wy * offsetHeight}px)` });
+    return [...slide.children].map((child) => child.animate([stays(from), stays(to)], options(piece)));
   }
 
   // The held clock, and what a wall asks for.
@@ -247,9 +261,7 @@ export class Stops extends Piece {
   play() {
     this.held = false;
     this.#moving.forEach((animation) => animation.play());
-    const [last] = this.#moving;
-    const to = this.#coming;
-    if (last) last.onfinish = () => this.#moving.includes(last) && this.#stand(to);
+    if (this.#coming !== undefined) this.#whenOver();
     this.waitingChanged();
   }
 

@@ -116,17 +116,19 @@ final class PlanWriter {
             node.put("delay", piece.delay());
             node.put("duration", piece.duration());
             node.put("easing", piece.easing().css());
-            node.set("from", pose(piece.from()));
-            node.set("to", pose(piece.to()));
+            boolean window = piece.from().isCut() || piece.to().isCut();
+            node.set("from", pose(piece.from(), window));
+            node.set("to", pose(piece.to(), window));
         }
         return pieces;
     }
 
-    private static ObjectNode pose(Pose pose) {
-        return Json.MAPPER
+    private static ObjectNode pose(Pose pose, boolean window) {
+        ObjectNode node = Json.MAPPER
                 .createObjectNode()
                 .put("x", pose.x())
                 .put("y", pose.y())
                 .put("o", pose.opacity());
+        return window ? node.put("wx", pose.windowX()).put("wy", pose.windowY()) : node;
     }
 }

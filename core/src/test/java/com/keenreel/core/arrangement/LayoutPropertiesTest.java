@@ -155,23 +155,36 @@ class LayoutPropertiesTest {
             Measured frame = boxes.get("frame");
             assertThat(frame.x()).isGreaterThanOrEqualTo(-EXACT);
             assertThat(frame.x() + frame.width()).isLessThanOrEqualTo(width + EXACT);
-            List<Measured> controls = boxes.values().stream()
-                    .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
-                    .toList();
-            for (Measured one : controls) {
-                String what = kind.word() + " round " + round + " at " + width + ": " + one.name();
-                if (frame.width() >= Widths.NARROWEST) {
-                    inside(one, frame, what);
-                    for (Measured other : controls) {
-                        if (!one.equals(other)) {
-                            assertThat(overlap(one, other))
-                                    .as(what + " and " + other.name())
-                                    .isLessThan(1e-3);
-                        }
-                    }
-                }
+            String what = kind.word() + " round " + round + " at " + width;
+            if (frame.width() >= Widths.NARROWEST) {
+                controlsHaveRoom(boxes, what);
+            }
+            for (Measured one : controls(boxes)) {
                 boolean dot = one.name().startsWith("dot");
                 assertThat(one.width()).as(what).isEqualTo(dot ? 24 : 44);
+            }
+        }
+    }
+
+    private static List<Measured> controls(Map<String, Measured> boxes) {
+        return boxes.values().stream()
+                .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
+                .toList();
+    }
+
+    private static void controlsHaveRoom(Map<String, Measured> boxes, String what) {
+        List<Measured> controls = controls(boxes);
+        for (int i = 0; i < controls.size(); i++) {
+            inside(
+                    controls.get(i),
+                    boxes.get("frame"),
+                    what + ": " + controls.get(i).name());
+            for (int j = 0; j < i; j++) {
+                assertThat(overlap(controls.get(i), controls.get(j)))
+                        .as(
+                                "%s: %s and %s",
+                                what, controls.get(i).name(), controls.get(j).name())
+                        .isLessThan(1e-3);
             }
         }
     }
@@ -195,23 +208,8 @@ class LayoutPropertiesTest {
                     int[] sizes = IntStream.range(0, 2 * slides).map(i -> 1000).toArray();
                     Layout layout = Layout.of(reel, Sample.facts(sizes));
                     for (int width = 280; width <= 2560; width += 7) {
-                        Map<String, Measured> boxes = at(layout, width + 0.02); // on either side of whole px
-                        List<Measured> controls = boxes.values().stream()
-                                .filter(box -> box.name().matches("arrow-.*|dot-.*|pause"))
-                                .toList();
-                        for (int i = 0; i < controls.size(); i++) {
-                            String what = word + " " + ratio + ":1 of " + slides + " at " + width;
-                            inside(controls.get(i), boxes.get("frame"), what);
-                            for (int j = 0; j < i; j++) {
-                                assertThat(overlap(controls.get(i), controls.get(j)))
-                                        .as(
-                                                "%s: %s and %s",
-                                                what,
-                                                controls.get(i).name(),
-                                                controls.get(j).name())
-                                        .isLessThan(1e-3);
-                            }
-                        }
+                        String what = word + " " + ratio + ":1 of " + slides + " at " + width;
+                        controlsHaveRoom(at(layout, width + 0.02), what); // on either side of whole px
                     }
                 }
             }
