@@ -19,6 +19,10 @@ public interface Transition {
             case NONE -> new Cut();
             case CROSSFADE -> new Crossfade();
             case ALONG -> new Along(direction);
+            case WIPE_LEFT -> new Wipe(-direction.sign(), 0);
+            case WIPE_RIGHT -> new Wipe(direction.sign(), 0);
+            case WIPE_UP -> new Wipe(0, -1);
+            case WIPE_DOWN -> new Wipe(0, 1);
         };
     }
 }

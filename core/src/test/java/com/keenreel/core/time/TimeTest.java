@@ -78,6 +78,29 @@ class TimeTest {
     }
 
     @Test
+    void aWipeMovesAnEdgeOverBothAndNothingElse() {
+        Plan left = Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR).plan(800, true);
+        assertThat(left.at(0).get(On.INCOMING)).isEqualTo(new Pose(0, 0, 1, 1, 0)); // its window is still at the right
+        assertThat(left.at(800).get(On.INCOMING)).isEqualTo(Pose.STANDING);
+        assertThat(left.at(400)).containsOnlyKeys(On.INCOMING);
+        Pose half = left.at(400).get(On.INCOMING);
+        assertThat(half.windowX()).isCloseTo(1 - Easing.GENTLE.at(0.5), within(1e-9));
+        assertThat(half.x()).isZero();
+        assertThat(Transition.of(TransitionKind.WIPE_LEFT, Direction.RTL)
+                        .plan(800, true)
+                        .at(0))
+                .isEqualTo(Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR)
+                        .plan(800, false)
+                        .at(0));
+        assertThat(Transition.of(TransitionKind.WIPE_DOWN, Direction.LTR)
+                        .plan(800, true)
+                        .at(0)
+                        .get(On.INCOMING)
+                        .windowY())
+                .isEqualTo(-1);
+    }
+
+    @Test
     void easingNeverRunsBackwards() {
         for (Easing easing : Easing.values()) {
             double former = 0;
