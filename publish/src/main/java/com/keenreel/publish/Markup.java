@@ -46,19 +46,18 @@ final class Markup {
 
     String write() {
         Arrangement arrangement = Arrangements.of(material.reel());
-        boolean stops = arrangement.motion(material.reel()).stops();
+        Motion motion = arrangement.motion(material.reel());
         Element reel = new Element("section")
                 .addClass("reel")
                 .addClass(arrangement.word())
-                .addClass("by-" + arrangement.motion(material.reel()).lead())
+                .addClass("by-" + motion.lead())
                 .attr("lang", material.reel().language().tag())
                 .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
-        if (arrangement.motion(material.reel()) instanceof Motion.Still
-                && !Needs.of(material).pairs()) {
+        if (motion instanceof Motion.Still && !Needs.of(material).pairs()) {
             reel.addClass("run"); // there is nothing that it has to wait for
         }
-        if (stops) {
+        if (motion.stops()) {
             reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
         Element measured = reel.appendElement("div").addClass("measured");
@@ -69,7 +68,7 @@ final class Markup {
         // reached by keyboard as long as it is scrolled, which without the player it is
         Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
         Element strip = view.appendElement("div").addClass("strip");
-        if (arrangement.motion(material.reel()) instanceof Motion.ByTime band) {
+        if (motion instanceof Motion.ByTime band) {
             band(strip, band.onward());
         } else {
             slides(strip);

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -223,7 +224,7 @@ final class MeasureScale {
     }
 
     /** Everything but what is in the folder of pictures' files. */
-    private void size() throws IOException {
+    private void size() throws IOException, SQLException {
         long bytes = 0;
         try (Stream<Path> all = Files.list(data)) {
             for (Path one : all.filter(Files::isRegularFile).toList()) {
@@ -231,5 +232,13 @@ final class MeasureScale {
             }
         }
         figures.atMost("data-folder", bytes / 1e6, "MB beside pictures", 60);
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("keen-reel.db"));
+                Statement statement = connection.createStatement();
+                ResultSet largest = statement.executeQuery("SELECT name, sum(pgsize) FROM dbstat GROUP BY name HAVING"
+                        + " sum(pgsize) > 1000000 ORDER BY 2 DESC")) {
+            while (largest.next()) {
+                figures.reported("data-folder." + largest.getString(1), largest.getLong(2) / 1e6, "MB");
+            }
+        }
     }
 }
