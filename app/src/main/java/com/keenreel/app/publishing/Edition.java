@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,22 +90,25 @@ final class Edition {
                 now.page(),
                 now.policy(),
                 new Snippet(material(pasted), "", stored.slug()).reserved(),
-                needed(now),
+                needed(now, later),
                 System.currentTimeMillis(),
                 later);
     }
 
     /** Everything that a publication needs by content. */
-    private List<Published.File> needed(Stage now) {
+    private List<Published.File> needed(Stage now, List<Stage> later) {
         Map<String, Published.File> needed = new LinkedHashMap<>();
         now.first().forEach(file -> needed.put(file.sha256(), file));
         made.values()
                 .forEach(own -> own.forEach(one -> needed.putIfAbsent(
                         one.sha256(),
                         new Published.File(one.sha256(), one.format().extension(), -1))));
-        PlayerFiles.shipped()
-                .published()
-                .forEach(own -> needed.put(own.sha256(), new Published.File(own.sha256(), own.extension(), -1)));
+        for (PlayerFiles.Shipped own : PlayerFiles.shipped().published()) {
+            if (Stream.concat(Stream.of(now), later.stream())
+                    .anyMatch(stage -> stage.fragment().contains(own.sha256()))) {
+                needed.put(own.sha256(), new Published.File(own.sha256(), own.extension(), -1));
+            }
+        }
         return List.copyOf(needed.values());
     }
 

@@ -109,8 +109,8 @@ public class PublicationStore {
                 .set(PUBLICATION.DOCUMENT, DocumentJson.write(publication.document()))
                 .set(PUBLICATION.FINGERPRINT, publication.fingerprint())
                 .set(PUBLICATION.VERSIONS, versions.toString())
-                .set(PUBLICATION.FRAGMENT, publication.fragment())
-                .set(PUBLICATION.PAGE, publication.page())
+                .set(PUBLICATION.FRAGMENT, Packed.pack(publication.fragment()))
+                .set(PUBLICATION.PAGE, Packed.pack(publication.page()))
                 .set(PUBLICATION.POLICY, publication.policy())
                 .set(PUBLICATION.RESERVED, publication.reserved())
                 .set(PUBLICATION.MADE_AT, publication.madeAt())
@@ -129,8 +129,8 @@ public class PublicationStore {
                 .forEach(stage -> tx.insertInto(PUBLICATION_STAGE)
                         .set(PUBLICATION_STAGE.PUBLICATION_ID, publication.id())
                         .set(PUBLICATION_STAGE.FROM_DAY, String.valueOf(stage.from()))
-                        .set(PUBLICATION_STAGE.FRAGMENT, stage.fragment())
-                        .set(PUBLICATION_STAGE.PAGE, stage.page())
+                        .set(PUBLICATION_STAGE.FRAGMENT, Packed.pack(stage.fragment()))
+                        .set(PUBLICATION_STAGE.PAGE, Packed.pack(stage.page()))
                         .set(PUBLICATION_STAGE.POLICY, stage.policy())
                         .set(PUBLICATION_STAGE.FIRST_FILES, DocumentJson.MAPPER.writeValueAsString(stage.first()))
                         .execute());
@@ -279,8 +279,8 @@ public class PublicationStore {
                         DocumentJson.read(row.get(PUBLICATION.DOCUMENT)),
                         row.get(PUBLICATION.FINGERPRINT),
                         versions(row.get(PUBLICATION.VERSIONS)),
-                        row.get(PUBLICATION.FRAGMENT),
-                        row.get(PUBLICATION.PAGE),
+                        Packed.unpack(row.get(PUBLICATION.FRAGMENT)),
+                        Packed.unpack(row.get(PUBLICATION.PAGE)),
                         row.get(PUBLICATION.POLICY),
                         row.get(PUBLICATION.RESERVED),
                         files(row.get(PUBLICATION.ID)),
@@ -294,8 +294,8 @@ public class PublicationStore {
                 .orderBy(PUBLICATION_STAGE.FROM_DAY)
                 .fetch(row -> new Published.Stage(
                         LocalDate.parse(row.getFromDay()),
-                        row.getFragment(),
-                        row.getPage(),
+                        Packed.unpack(row.getFragment()),
+                        Packed.unpack(row.getPage()),
                         row.getPolicy(),
                         List.of(DocumentJson.MAPPER.readValue(row.getFirstFiles(), Published.File[].class))));
     }

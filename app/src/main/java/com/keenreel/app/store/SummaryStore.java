@@ -78,7 +78,7 @@ public class SummaryStore {
                     .set(SUMMARY.SOUGHT, Sought.of(summary.name()))
                     .set(SUMMARY.STATE, summary.state().word())
                     .set(SUMMARY.SAYS, summary.says())
-                    .set(SUMMARY.STRIP, summary.strip())
+                    .set(SUMMARY.STRIP, Packed.pack(summary.strip()))
                     .set(SUMMARY.CHANGED_AT, summary.changedAt())
                     .execute();
             tx.deleteFrom(SOFT_PICTURE)
@@ -165,7 +165,7 @@ public class SummaryStore {
                         row.value5(),
                         State.valueOf(row.value6().toUpperCase(Locale.ROOT)),
                         row.value7(),
-                        row.value8(),
+                        Packed.unpack(row.value8()),
                         row.value9()));
         return new Page(page, total);
     }
