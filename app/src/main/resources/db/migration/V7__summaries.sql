@@ -24,3 +24,7 @@ CREATE INDEX revision_by_editor ON revision (reel_id, editor, number, undoes);
 -- Lists in order, and which pictures are used, without looking at every row.
 CREATE INDEX picture_by_name ON picture (binned_at, lower(name), id);
 CREATE INDEX picture_without_alt ON picture (id) WHERE alt = '';
+
+-- Files by content are looked up by the first letters of their names: there are ten of them for a picture.
+DROP INDEX rendition_by_content;
+CREATE INDEX rendition_by_content ON rendition (substr(sha256, 1, 16));

@@ -251,7 +251,7 @@ public class PublicationStore {
                 .on(PICTURE_VERSION.ID.eq(RENDITION.VERSION_ID))
                 .join(PICTURE)
                 .on(PICTURE.ID.eq(PICTURE_VERSION.PICTURE_ID))
-                .where(RENDITION.SHA256.eq(sha256), PICTURE.BINNED_AT.isNotNull()));
+                .where(VersionStore.isContent(DSL.val(sha256)), PICTURE.BINNED_AT.isNotNull()));
         return sql.select(PUBLICATION_FILE.FORMAT)
                 .from(PUBLICATION_FILE)
                 .join(PUBLICATION)
@@ -332,7 +332,7 @@ public class PublicationStore {
                 .join(PUBLICATION_FILE)
                 .on(PUBLICATION_FILE.PUBLICATION_ID.eq(REEL.LIVE))
                 .join(RENDITION)
-                .on(RENDITION.SHA256.eq(PUBLICATION_FILE.SHA256))
+                .on(VersionStore.isContent(PUBLICATION_FILE.SHA256))
                 .where(REEL.ID.eq(reelId), RENDITION.FORMAT.eq("webp"))
                 .orderBy(RENDITION.WIDTH)
                 .fetchGroups(row -> row.value1(), row -> row.value2().intValue());

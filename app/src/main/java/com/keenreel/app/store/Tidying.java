@@ -48,7 +48,7 @@ class Tidying implements InitializingBean {
         for (String name : names) {
             boolean kept = sql.fetchExists(
                             PICTURE_VERSION, PICTURE_VERSION.SHA256.eq(name).or(PICTURE_VERSION.COPY_SHA256.eq(name)))
-                    || sql.fetchExists(RENDITION, RENDITION.SHA256.eq(name))
+                    || sql.fetchExists(RENDITION, VersionStore.isContent(DSL.val(name)))
                     || sql.fetchExists(PUBLICATION_FILE, PUBLICATION_FILE.SHA256.eq(name))
                     || sql.fetchExists(
                             PUBLICATION,

@@ -18,7 +18,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -30,6 +32,14 @@ public class VersionStore {
 
     public VersionStore(DSLContext sql) {
         this.sql = sql;
+    }
+
+    /**
+     * That a rendition has that content: found by the first letters of its name, which an index has. The
+     * plus keeps SQLite from putting the one into the other, after which it would read every row.
+     */
+    static Condition isContent(Field<String> sha256) {
+        return DSL.condition("substr({0}, 1, 16) = substr({1}, 1, 16) and +{0} = {1}", RENDITION.SHA256, sha256);
     }
 
     /** Another file for the same picture. Words, and a focal point that somebody chose, stay. */

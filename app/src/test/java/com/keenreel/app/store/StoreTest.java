@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import static com.keenreel.app.store.sql.Tables.RENDITION;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -27,6 +28,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -140,5 +142,16 @@ class StoreTest {
         assertThat(reels.make(Reel.named("Müller & Söhne"), "w").slug()).isEqualTo("muller-sohne");
         assertThat(reels.make(Reel.named("Muller Sohne!"), "w").slug()).isEqualTo("muller-sohne-2");
         assertThat(reels.make(Reel.named("…"), "w").slug()).isEqualTo("reel");
+    }
+
+    @Test
+    void aRenditionIsFoundByItsContentWithoutReadingAllOfThem() {
+        DSLContext sql = Database.made(folder);
+        String plan = sql.fetch("EXPLAIN QUERY PLAN "
+                        + sql.renderInlined(DSL.selectOne()
+                                .from(RENDITION)
+                                .where(VersionStore.isContent(DSL.val("ab".repeat(32))))))
+                .formatCSV();
+        assertThat(plan).contains("rendition_by_content").doesNotContain("SCAN");
     }
 }
