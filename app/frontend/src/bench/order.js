@@ -40,11 +40,12 @@ export class Order {
     if (event.target.matches('[data-arrange]') && event.target.value) this.edits.step('arrangement', { by: event.target.value });
     if (!event.target.closest('[data-follow]')) return;
     const { value, dataset } = event.target;
-    const now = (name, usual) => this.place.querySelector(`[data-follow=${name}]`)?.value ?? usual;
+    const now = (name) => this.place.querySelector(`[data-follow=${name}]`)?.value;
     const edits = {
       set: () => ({
         kind: 'follow',
-        follows: value ? { set: value, order: now('order', 'laid_out'), most: Number(now('most', 500)), byItself: now('byItself') === 'yes' } : null,
+        // another set is followed as the former was; what is not there yet is as usual
+        follows: value ? { set: value, ...(now('order') && { order: now('order'), most: Number(now('most')), byItself: now('byItself') === 'yes' }) } : null,
       }),
       order: () => ({ kind: 'follow-order', order: value }),
       most: () => ({ kind: 'follow-most', most: Number(value) }),

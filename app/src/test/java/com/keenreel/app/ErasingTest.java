@@ -158,6 +158,17 @@ class ErasingTest {
         assertThat(again.publish().path("slug").asString())
                 .as("its address is free again")
                 .isEqualTo(slug);
+
+        editor.send("DELETE", "/reels/" + again.id + "/publication", null);
+        Page list = editor.open("/reels?q=deleted+for+good");
+        Locator state = list.locator(".reel-row[data-reel='" + again.id + "'] .state strong");
+        assertThat(state).hasText("Taken down");
+        Page last = editor.open("/reels/" + again.id + "/publish");
+        last.getByText("Delete", new Page.GetByTextOptions().setExact(true)).click();
+        last.locator("dialog.ask button[value=yes]").click();
+        assertThat(last.locator(".earlier > li")).hasCount(0);
+        list.reload();
+        assertThat(state).hasText("Draft");
     }
 
     @Test

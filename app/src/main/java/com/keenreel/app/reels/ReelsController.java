@@ -18,7 +18,6 @@ import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
-import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import java.time.Instant;
@@ -155,8 +154,7 @@ class ReelsController {
                 name, Slot.read(request.path("slot").asString("full")), chosen, () -> new SlideId(Ids.fresh()));
         if (request.hasNonNull("follows")) {
             SetId set = new SetId(request.path("follows").asString());
-            reel = reel.withFollows(new Following(set, SetOrder.LAID_OUT, 500, false))
-                    .following(sets.members(set));
+            reel = reel.withFollows(Following.of(set)).following(sets.members(set));
         }
         return Map.of(
                 "id", reels.make(reel, request.path("window").asString("new")).id());

@@ -85,11 +85,12 @@ public final class DocumentJson {
     }
 
     static Following follows(JsonNode node) {
+        Following usual = Following.of(new SetId(node.path("set").asString("")));
         return new Following(
-                new SetId(node.path("set").asString("")),
-                SetOrder.read(node.path("order").asString("")),
-                node.path("most").asInt(0),
-                node.path("byItself").asBoolean(false));
+                usual.set(),
+                node.has("order") ? SetOrder.read(node.path("order").asString("")) : usual.order(),
+                node.path("most").asInt(usual.most()),
+                node.path("byItself").asBoolean(usual.byItself()));
     }
 
     /** Always in the same order, whatever was chosen first: what is alike is alike to the byte. */

@@ -14,6 +14,7 @@ import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 import static com.keenreel.app.store.sql.Tables.REVISION;
+import static com.keenreel.app.store.sql.Tables.SUMMARY;
 
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.PictureId;
@@ -171,6 +172,10 @@ public class Erasing {
                 .where(PUBLICATION_STAGE.PUBLICATION_ID.in(ids))
                 .execute();
         tx.deleteFrom(LIVE_CHANGE).where(LIVE_CHANGE.PUBLICATION_ID.in(ids)).execute();
+        tx.deleteFrom(SUMMARY) // with the last one a reel is a draft again
+                .where(SUMMARY.REEL_ID.in(
+                        DSL.select(PUBLICATION.REEL_ID).from(PUBLICATION).where(PUBLICATION.ID.in(ids))))
+                .execute();
         tx.deleteFrom(PUBLICATION).where(PUBLICATION.ID.in(ids)).execute();
         return gone;
     }

@@ -48,9 +48,9 @@ public class SummaryStore {
         return stale(SUMMARY.MADE_OF.isNull().or(SUMMARY.MADE_OF.ne(STATE_NOW)));
     }
 
-    /** Those whose summary was made by another process than that: another release may say or draw it otherwise. */
-    public List<Stale> notMadeBy(String process) {
-        return stale(SUMMARY.MADE_BY.isNull().or(SUMMARY.MADE_BY.ne(process)));
+    /** Those whose summary was made by another build than that, which may say or draw it otherwise. */
+    public List<Stale> notMadeBy(String build) {
+        return stale(SUMMARY.MADE_BY.isNull().or(SUMMARY.MADE_BY.ne(build)));
     }
 
     private List<Stale> stale(Condition which) {
@@ -64,7 +64,7 @@ public class SummaryStore {
     }
 
     /** Keeps a summary in place of the former one; of a reel that is gone meanwhile, none. */
-    public void put(Summary summary, String process) {
+    public void put(Summary summary, String build) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
             if (!tx.fetchExists(REEL, REEL.ID.eq(summary.reel()))) {
@@ -74,7 +74,7 @@ public class SummaryStore {
             tx.insertInto(SUMMARY)
                     .set(SUMMARY.REEL_ID, summary.reel())
                     .set(SUMMARY.MADE_OF, summary.madeOf())
-                    .set(SUMMARY.MADE_BY, process)
+                    .set(SUMMARY.MADE_BY, build)
                     .set(SUMMARY.SOUGHT, Sought.of(summary.name()))
                     .set(SUMMARY.STATE, summary.state().word())
                     .set(SUMMARY.SAYS, summary.says())

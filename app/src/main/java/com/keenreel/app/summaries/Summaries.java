@@ -30,12 +30,14 @@ import java.util.Optional;
 import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
  * Keeps the summaries of reels up to date: a list asks first for those that have changed since it was looked at last, which
- * are few. Once after each start all are made anew beside that, because another release may say or draw them otherwise.
+ * are few. All of them are made anew, beside that, only by another build: it may say or draw them otherwise.
  */
 @Component
 public class Summaries implements SmartLifecycle {
@@ -45,14 +47,24 @@ public class Summaries implements SmartLifecycle {
     private final ReelStore reels;
     private final PublicationStore publications;
     private final Publishing publishing;
-    private final String process = Ids.fresh();
+    private final String build;
     private volatile boolean running;
 
-    Summaries(SummaryStore store, ReelStore reels, PublicationStore publications, Publishing publishing) {
+    Summaries(
+            SummaryStore store,
+            ReelStore reels,
+            PublicationStore publications,
+            Publishing publishing,
+            ObjectProvider<BuildProperties> built) {
         this.store = store;
         this.reels = reels;
         this.publications = publications;
         this.publishing = publishing;
+        this.build = built.stream()
+                .map(BuildProperties::getTime)
+                .map(String::valueOf)
+                .findFirst()
+                .orElseGet(Ids::fresh);
     }
 
     /** The store, once every summary in it is of what its reel is now. */
@@ -79,7 +91,7 @@ public class Summaries implements SmartLifecycle {
         } catch (NotThere gone) {
             return;
         }
-        store.put(summary, process);
+        store.put(summary, build);
     }
 
     private Summary of(StoredReel stored) {
@@ -133,7 +145,7 @@ public class Summaries implements SmartLifecycle {
     }
 
     private void makeAll() {
-        for (Stale old : store.notMadeBy(process)) {
+        for (Stale old : store.notMadeBy(build)) {
             if (!running) {
                 return;
             }

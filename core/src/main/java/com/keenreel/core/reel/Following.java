@@ -22,6 +22,11 @@ public record Following(SetId set, SetOrder order, int most, boolean byItself) {
         }
     }
 
+    /** As long as nothing else is said: all of it as it is laid out, and it waits to be published. */
+    public static Following of(SetId set) {
+        return new Following(set, SetOrder.LAID_OUT, 500, false);
+    }
+
     public Following withOrder(SetOrder other) {
         return new Following(set, other, most, byItself);
     }

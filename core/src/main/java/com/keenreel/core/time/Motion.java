@@ -7,27 +7,19 @@ public sealed interface Motion {
 
     /** Whether a visitor goes from stop to stop. */
     default boolean stops() {
-        return true;
+        return false;
     }
 
-    /** How long a change takes, ms; 0 where nothing moves. */
-    long change();
+    /** How long a change from stop to stop takes, ms; 0 where there is none. */
+    default long change() {
+        return 0;
+    }
 
     /** Nothing moves. */
     record Still() implements Motion {
         @Override
         public String lead() {
             return "nothing";
-        }
-
-        @Override
-        public boolean stops() {
-            return false;
-        }
-
-        @Override
-        public long change() {
-            return 0;
         }
     }
 
@@ -41,6 +33,11 @@ public sealed interface Motion {
         @Override
         public String lead() {
             return "change";
+        }
+
+        @Override
+        public boolean stops() {
+            return true;
         }
 
         @Override
@@ -60,6 +57,11 @@ public sealed interface Motion {
             return "position";
         }
 
+        @Override
+        public boolean stops() {
+            return true;
+        }
+
         /** The strip's way from one stop to another. */
         public Plan step() {
             return new Stepping().plan(change, true);
@@ -76,16 +78,6 @@ public sealed interface Motion {
         @Override
         public String lead() {
             return "time";
-        }
-
-        @Override
-        public boolean stops() {
-            return false;
-        }
-
-        @Override
-        public long change() {
-            return 0;
         }
 
         /** How long a lap of that many px takes, ms. */
