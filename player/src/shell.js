@@ -66,14 +66,18 @@
     }
 
     /**
-     * A reel that cannot be had leaves the page as it was. Where its picture cannot be had either, a plain link is left and
-     * the height is given back; a picture that is still coming says so itself when it fails.
+     * A reel that cannot be had leaves the page as it was. Where its picture cannot be had either, at once or later, a
+     * plain link is left and the height is given back.
      */
     #missing() {
       const [link, picture] = [this.querySelector(':scope > a'), this.querySelector('img')];
-      if (!link || (picture && !(picture.complete && !picture.naturalWidth))) return;
-      link.textContent = link.dataset.instead ?? (picture?.alt || link.textContent);
-      [link, this].forEach((one) => one.removeAttribute('style'));
+      if (!link) return;
+      const give = () => {
+        link.textContent = link.dataset.instead ?? (picture?.alt || link.textContent);
+        [link, this].forEach((one) => one.removeAttribute('style'));
+      };
+      if (picture && !picture.complete) picture.addEventListener('error', give);
+      else if (!picture?.naturalWidth) give();
     }
 
     disconnectedCallback() {

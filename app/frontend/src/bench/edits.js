@@ -120,7 +120,7 @@ export class Edits {
   }
 
   /** Draws an answer. A preview that was asked for after it is newer, and stays on the wall. */
-  #taken(answer, slide, previewed = this.#previewing) {
+  #taken(answer, slide, previewed) {
     const newer = this.#previewing !== previewed;
     if (!newer) this.#previewing?.abort();
     this.#passed = newer ? [answer, slide] : undefined;
@@ -171,16 +171,17 @@ export class Edits {
       }
     } catch (failed) {
       if (failed instanceof Problem && !failed.later) refused(failed.problem);
-      if (this.#previewing === mine && this.#passed) this.#taken(...this.#passed);
+      if (this.#previewing === mine && this.#passed) this.#taken(...this.#passed, mine);
     }
   }
 
   /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile, or is on its way and brings all. */
   async refresh() {
     const { slide } = this.bench;
+    const previewed = this.#previewing;
     try {
       const answer = await send('GET', this.#now('parts'));
-      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide);
+      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide, previewed);
     } catch (failed) {
       this.#notRead(failed);
     }
@@ -193,6 +194,7 @@ export class Edits {
    */
   async refreshBand(whole = false) {
     const picked = this.bench.slide;
+    const previewed = this.#previewing;
     if (this.#reading) {
       await this.#reading.catch(() => {});
       if (this.bench.slide !== picked) return;
@@ -208,7 +210,7 @@ export class Edits {
       this.#reading = undefined;
     }
     if (answer.revision !== this.revision) await this.refresh();
-    else if (this.bench.slide === picked) this.#taken(answer, picked);
+    else if (this.bench.slide === picked) this.#taken(answer, picked, previewed);
   }
 
   #notRead(failed) {

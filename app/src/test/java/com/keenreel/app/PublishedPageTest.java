@@ -22,7 +22,9 @@ class PublishedPageTest {
               await host.ready;
               await document.fonts.ready;
               await frames();
-              await Promise.all([...host.shadowRoot.querySelectorAll('.now img, .band img')].map((image) => image.decode()));
+              const seen = [...host.shadowRoot.querySelectorAll('.now img, .band img, .by-nothing img')];
+              seen.forEach((image) => { image.loading = 'eager'; }); // a screenshot shows what is below the window too
+              await Promise.all(seen.map((image) => image.decode()));
               host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
               await frames();
             }""";

@@ -44,13 +44,15 @@ class UnreachedTest extends SomebodysPages {
         assertPlainLink(open(code), words);
         String elsewhere = Running.application().site(); // which has nothing there
         assertPlainLink(open(code.replace(front.origin(), elsewhere)), words);
-        assertPlainLink(
-                open(code.replaceAll("onerror=\"[^\"]*\"", "")
-                        .replaceAll("(src|srcset)=\"[^\"]*first[^\"]*\"", "$1=\"" + elsewhere + "/none.webp\"")
-                        .replaceAll(
-                                "src=\"[^\"]*/reel.js\"",
-                                "src=\"" + Running.application().origin() + "/reel.js\"")),
-                words);
+        String scriptReached = code.replaceAll("onerror=\"[^\"]*\"", "")
+                .replaceAll(
+                        "src=\"[^\"]*/reel.js\"",
+                        "src=\"" + Running.application().origin() + "/reel.js\"");
+        site.late("/late.webp", 1_500); // fails long after the reel did
+        for (String none : List.of(elsewhere + "/none.webp", site.origin() + "/late.webp")) {
+            assertPlainLink(
+                    open(scriptReached.replaceAll("(src|srcset)=\"[^\"]*first[^\"]*\"", "$1=\"" + none + "\"")), words);
+        }
         Made plain = Kinds.single(editor);
         plain.edit("{'kind':'carry','slide':'" + plain.slides().get(0) + "','carries':{'colour':'#204060'}}");
         assertPlainLink(open(code(plain)), "Banner of the kinds");

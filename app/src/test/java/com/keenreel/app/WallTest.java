@@ -89,6 +89,26 @@ class WallTest {
     }
 
     @Test
+    void whatIsTurnedStaysOnTheWallWhenAnAnswerAskedForBeforeItComesLate() {
+        Page page = banner("Late").bench();
+        Page late = page.context().newPage();
+        List<Route> held = new ArrayList<>();
+        late.route("**/parts*", held::add);
+        late.navigate(page.url());
+        late.waitForCondition(() -> !held.isEmpty());
+        late.locator("[data-key='word-set-look-corners-all']").click();
+        Locator range = late.locator(".control-panel:popover-open input[type=range]");
+        range.dispatchEvent("pointerdown");
+        range.evaluate("(range) => { range.value = 24; range.dispatchEvent(new Event('input', { bubbles: true })); }");
+        Locator crop = Editor.screen(late, 2).locator(".slide.now .crop");
+        assertThat(crop).hasCSS("border-radius", "24px");
+        late.waitForResponse("**/parts*", () -> held.get(0).resume());
+        late.waitForTimeout(300);
+        assertThat(crop).hasCSS("border-radius", "24px");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
         Made reel = banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");
