@@ -34,9 +34,9 @@ export class Overlay {
     if (kinds.length && !this.layer.isConnected) document.body.append(this.layer);
   }
 
-  /** Draws it anew; `setUp` is the place of the set-up that holds among phone, tablet and desk. */
+  /** Draws it anew for the set-up that holds: phone, tablet or desk. */
   draw(setUp) {
-    this.setUp = ['phone', 'tablet', 'desk'][setUp] ?? this.setUp;
+    this.setUp = setUp ?? this.setUp;
     this.layer.replaceChildren();
     const reel = this.host.shadowRoot?.querySelector('.reel');
     if (!reel || !this.kinds.length) return;

@@ -1,4 +1,4 @@
-// What every arrangement shares: the clock (live, or held at a moment), the reasons to wait, and the width's set-up.
+// What every arrangement shares: the clock (live, or held at a moment), the reasons to wait, and the range of widths.
 
 /** Animations run live, or are all held at a moment. Waiting is an animation too, so that it can be held as well. */
 export class Piece {
@@ -27,12 +27,12 @@ export class Piece {
   }
 
   /**
-   * Takes over the set-up that the style sheet has in force, so that page and player cannot differ, however a browser
+   * Takes over the range that the style sheet has in force, so that page and player cannot differ, however a browser
    * counts px on a zoomed page. What is not laid out keeps the one it had.
    */
   #ask() {
-    const place = getComputedStyle(this.frame).getPropertyValue('--set-up');
-    this.setUp = this.plan.setUps[place] ?? this.setUp ?? this.plan.setUps[0];
+    const place = getComputedStyle(this.frame).getPropertyValue('--range');
+    this.range = this.plan.ranges[place] ?? this.range ?? this.plan.ranges[0];
   }
 
   /** The element in this reel that has focus. */
@@ -75,9 +75,9 @@ export class Piece {
     const seen = new IntersectionObserver(([entry]) => (entry.isIntersecting ? this.go('out of view') : this.wait('out of view')));
     seen.observe(this.frame);
     const sized = new ResizeObserver(() => {
-      const former = this.setUp;
+      const former = this.range;
       this.#ask();
-      if (this.setUp !== former) this.#rearrange();
+      if (this.range !== former) this.#rearrange(former);
     });
     sized.observe(this.reel);
     const worded = new ResizeObserver((entries) => this.#reach(entries.map(({ target }) => target.closest('.words'))));
@@ -95,10 +95,10 @@ export class Piece {
     this.#sayPause();
   }
 
-  /** What had focus may have no place in the new set-up. */
-  #rearrange() {
+  /** What had focus may have no place in the new range. */
+  #rearrange(former) {
     const { focused } = this;
-    this.rearranged();
+    this.rearranged(former);
     if (focused && this.focused === focused && !focused.checkVisibility()) this.frame.focus({ preventScroll: true });
   }
 

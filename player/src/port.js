@@ -37,7 +37,7 @@ const commands = {
  * a message comes after the next frame: so all pages show what a key or a pointer asked for in one frame.
  */
 window.ask = ({ command, ...rest }) => {
-  const draw = () => overlay.draw(piece?.plan.setUps.indexOf(piece.setUp));
+  const draw = () => overlay.draw(piece?.range?.setUp);
   if (command === 'at' && !waiting) {
     commands.at(rest);
     draw();

@@ -53,7 +53,7 @@ export class Stops extends Piece {
   }
 
   get stops() {
-    return this.setUp.stops;
+    return this.range.stops.length;
   }
 
   /** Whether it moves on when a hold is over. */
@@ -61,10 +61,15 @@ export class Stops extends Piece {
     return this.plan.autoplay && this.stops > 1;
   }
 
-  /** A change that is under way ends where it leads to, as far as the new set-up has such a stop. */
-  rearranged() {
+  /** A change that is under way ends where it leads to, as the new range has it. */
+  rearranged(former) {
     this.#count();
-    this.#stand(Math.min(this.#coming ?? this.#stop, this.stops - 1));
+    this.#stand(this.#where(former.stops[this.#coming ?? this.#stop]?.[0]));
+  }
+
+  /** The stop that begins with a slide, or the nearest one that shows it. */
+  #where(slide) {
+    return Math.max(0, this.range.stops.findLastIndex((stop) => stop.includes(slide)));
   }
 
   /** Dots count the stops that there are. */
@@ -110,8 +115,7 @@ export class Stops extends Piece {
 
   /** Brings a slide into sight that was looked at in the larger view. */
   look(index) {
-    const { shown } = this.setUp;
-    if (index < this.#stop || index >= this.#stop + shown) this.visit(Math.min(index, this.stops - 1));
+    if (!this.range.stops[this.#stop].includes(index)) this.visit(this.#where(index));
     this.#arrive();
   }
 
@@ -137,16 +141,17 @@ export class Stops extends Piece {
     this.#moving.splice(0).forEach((animation) => animation.cancel());
     this.#coming = undefined;
     this.#stop = stop;
-    const { shown } = this.setUp;
+    const shown = this.range.stops[stop] ?? [];
+    const next = this.range.stops[(stop + 1) % this.stops] ?? [];
     this.slides.forEach((slide, i) => {
-      const now = i >= stop && i < stop + shown;
+      const now = shown.includes(i);
       slide.classList.toggle('now', now);
-      slide.classList.toggle('near', i === (stop + shown) % this.slides.length || (this.moved && i < stop + 2 * shown + 1));
+      slide.classList.toggle('near', next.includes(i) || (this.moved && i < stop + 2 * shown.length + 1));
       slide.classList.remove('coming', 'leaving');
       if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
     const left = this.slides.indexOf(focused?.closest('.slide'));
-    if (left >= 0 && this.slides[left].inert) this.#refocus(focused, this.slides[left < stop ? stop : stop + shown - 1]);
+    if (left >= 0 && this.slides[left].inert) this.#refocus(focused, this.slides[left < shown[0] ? shown[0] : shown.at(-1)]);
     if (this.moved) this.strip.style.transform = this.offset(stop);
     this.dots.forEach((dot, i) => {
       dot.classList.toggle('now', i === stop);
@@ -167,12 +172,17 @@ export class Stops extends Piece {
     return `translateX(calc(var(--step) * ${-stop} + ${more}px))`;
   }
 
+  /** How long a stop stands, ms: as long as its first slide. */
+  #heldFor(stop) {
+    return this.holds[this.range.stops[stop][0]];
+  }
+
   #hold() {
     this.#standing?.cancel();
     this.#standing = undefined;
     this.live.setAttribute('aria-live', this.moves && !this.waitsFor('paused') ? 'off' : 'polite');
     if (!this.moves) return;
-    const standing = this.frame.animate([], { duration: this.holds[this.#stop] });
+    const standing = this.frame.animate([], { duration: this.#heldFor(this.#stop) });
     standing.onfinish = () => this.#standing === standing && !this.waiting && this.#change((this.#stop + 1) % this.stops, true);
     this.#standing = standing;
     if (this.held || this.waiting) standing.pause();
@@ -207,11 +217,10 @@ export class Stops extends Piece {
 
   /** Starts the animations of a change; they are what the plan says, piece by piece. */
   animate(from, to, forward) {
-    const coming = this.slides[to];
-    const leaving = this.slides[from];
+    const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
     if (!this.moved) {
-      coming.classList.add('coming');
-      leaving.classList.add('leaving');
+      coming.forEach((slide) => slide.classList.add('coming'));
+      leaving.forEach((slide) => slide.classList.add('leaving'));
     }
     const pieces = forward ? this.plan.forward : this.plan.backward;
     return pieces.flatMap((piece) => {
@@ -219,8 +228,8 @@ export class Stops extends Piece {
         const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
         return this.strip.animate([at(piece.from.x), at(piece.to.x)], options(piece));
       }
-      const slide = piece.on === 'incoming' ? coming : leaving;
-      return [slide.animate([pose(piece.from), pose(piece.to)], options(piece)), ...this.#seenThrough(slide, piece)];
+      const run = (slide) => [slide.animate([pose(piece.from), pose(piece.to)], options(piece)), ...this.#seenThrough(slide, piece)];
+      return (piece.on === 'incoming' ? coming : leaving).flatMap(run);
     });
   }
 
@@ -238,13 +247,13 @@ export class Stops extends Piece {
   at(ms) {
     this.held = true;
     this.time = Math.max(0, ms); // the time of a frame may precede that of the press that led to it
-    const { moments, lap } = this.setUp;
+    const { moments, lap } = this.range;
     const rest = moments.length > 1 ? this.time % lap : 0;
     const index = moments.findLastIndex(([start]) => start <= rest);
     const [start, from, to] = moments[index];
     this.#stand(from);
     if (from === to) {
-      if (this.#standing) this.#standing.currentTime = Math.min(rest - start, this.plan.holds[from] - 0.01);
+      if (this.#standing) this.#standing.currentTime = Math.min(rest - start, this.#heldFor(from) - 0.01);
       return;
     }
     this.#standing?.cancel();

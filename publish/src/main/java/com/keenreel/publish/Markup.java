@@ -300,7 +300,10 @@ final class Markup {
     }
 
     private void steering(Element frame) {
-        int most = Arrays.stream(SetUp.values()).mapToInt(layout::stops).max().orElse(1);
+        int most = layout.ranges().stream()
+                .mapToInt(range -> range.stops().size())
+                .max()
+                .orElse(1);
         Direction way = material.reel().direction();
         if (layout.stands(Part.NEXT)) {
             frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), Shapes.previous(way)));

@@ -4,12 +4,13 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
-import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.PairBoxes;
+import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Piece;
 import com.keenreel.core.time.Plan;
@@ -48,10 +49,8 @@ final class PlanWriter {
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
         plan.set("forward", pieces(plan(motion, true)));
         plan.set("backward", pieces(plan(motion, false)));
-        ArrayNode setUps = plan.putArray("setUps");
-        for (SetUp setUp : SetUp.values()) {
-            setUps.add(setUp(setUp, motion));
-        }
+        ArrayNode ranges = plan.putArray("ranges");
+        layout.ranges().forEach(range -> ranges.add(range(range, motion)));
         ObjectNode pairs = plan.putObject("pairs");
         for (Slide slide : reel.slides()) {
             if (slide.carries() instanceof Carries.Pair pair) {
@@ -79,17 +78,20 @@ final class PlanWriter {
         return motion instanceof Motion.ByTime band ? band.lap() : new Plan(0, List.of());
     }
 
-    private ObjectNode setUp(SetUp setUp, Motion motion) {
+    private ObjectNode range(Range range, Motion motion) {
         ObjectNode node = Json.MAPPER.createObjectNode();
-        int stops = layout.stops(setUp);
-        node.put("stops", stops);
-        node.put("shown", layout.shown(setUp));
+        node.put("setUp", range.setUp().word());
+        ArrayNode stops = node.putArray("stops");
+        for (Stop stop : range.stops()) {
+            ArrayNode slides = stops.addArray();
+            stop.slides().forEach(n -> slides.add(n - 1));
+        }
         if (motion instanceof Motion.ByTime band) {
-            double lap = layout.step(setUp).at(0);
+            double lap = range.step().at(0);
             node.put("lapLength", lap);
             node.put("lapTime", band.lapTime(lap));
         } else if (!reel.slides().isEmpty()) {
-            Schedule schedule = Schedule.of(reel, motion, stops);
+            Schedule schedule = Schedule.of(reel, motion, range.stops());
             node.put("lap", schedule.lap());
             ArrayNode moments = node.putArray("moments");
             List<Long> starts = schedule.starts();

@@ -9,12 +9,14 @@ import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Straight;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -25,19 +27,19 @@ import java.util.stream.Stream;
 final class Sizes {
     private final Layout layout;
     private final Slot slot;
-    private final Map<SetUp, Map<Part, Placed>> parts = new EnumMap<>(SetUp.class);
-    private final Map<List<Length>, String> known = new HashMap<>(); // by the width in each set-up: most are alike
+    private final Map<Span, Map<Part, Placed>> parts = new LinkedHashMap<>(); // by rising width
+    private final Map<List<Length>, String> known = new HashMap<>(); // by the width in each range: most are alike
 
     Sizes(Layout layout, Slot slot) {
         this.layout = layout;
         this.slot = slot;
-        for (SetUp setUp : SetUp.values()) {
+        for (Range range : layout.ranges()) {
             Map<Part, Placed> own = new HashMap<>();
-            layout.frame(setUp)
+            range.frame()
                     .all()
                     .filter(placed -> placed.part().isPicture())
                     .forEach(placed -> own.put(placed.part(), placed));
-            parts.put(setUp, own);
+            parts.put(range.span(), own);
         }
     }
 
@@ -54,8 +56,8 @@ final class Sizes {
      */
     String of(Part part) {
         List<Length> widths = new ArrayList<>();
-        for (SetUp setUp : SetUp.values()) {
-            Placed found = parts.get(setUp).get(part);
+        for (Map<Part, Placed> own : parts.values()) {
+            Placed found = own.get(part);
             widths.add(found == null ? Length.ZERO : found.box().width());
         }
         return known.computeIfAbsent(widths, any -> calculated(part));
@@ -75,15 +77,13 @@ final class Sizes {
     private String calculated(Part part) {
         NavigableMap<Double, String> stretches = new TreeMap<>(); // by the first width that is not in them
         double from = 0;
-        for (SetUp setUp : SetUp.values()) {
-            Placed found = parts.get(setUp).get(part);
-            double until = pageFor(
-                    setUp == SetUp.DESK ? Double.POSITIVE_INFINITY : layout.from(SetUp.values()[setUp.ordinal() + 1]));
+        for (Map.Entry<Span, Map<Part, Placed>> range : parts.entrySet()) {
+            Placed found = range.getValue().get(part);
+            double until = pageFor(layout.hostBelow(range.getKey()));
             if (found == null || until <= from) {
                 continue;
             }
-            Length width =
-                    found.box().width().over(layout.inHost(setUp).width()).over(Widths.slot(slot));
+            Length width = found.box().width().over(layout.widthInHost()).over(Widths.slot(slot));
             for (Straight stretch : width.straight(from, until)) {
                 String size = stretch.line().css(Length.Base.VW);
                 if (!stretches.isEmpty() && stretches.lastEntry().getValue().equals(size)) {

@@ -14,13 +14,13 @@ import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jsoup.nodes.Element;
 
 /**
@@ -238,29 +238,29 @@ public final class Snippet {
     /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
     private String place() {
         Part part = isCropped() ? Part.crop(1) : part();
-        Map<SetUp, Box> boxes = new EnumMap<>(SetUp.class);
-        for (SetUp setUp : SetUp.values()) {
-            Length width = layout.inHost(setUp).width();
-            Box inReel = layout.frame(setUp).boxOf(part).orElseThrow();
+        Map<Range, Box> boxes = new HashMap<>();
+        for (Range range : layout.ranges()) {
+            Box inHost = layout.inHost(range);
+            Box inReel = range.frame().boxOf(part).orElseThrow();
             boxes.put(
-                    setUp,
+                    range,
                     new Box(
-                            inReel.left().over(width).plus(layout.inHost(setUp).left()),
-                            inReel.top().over(width),
-                            inReel.width().over(width),
-                            inReel.height().over(width)));
+                            inReel.left().over(inHost.width()).plus(inHost.left()),
+                            inReel.top().over(inHost.width()),
+                            inReel.width().over(inHost.width()),
+                            inReel.height().over(inHost.width())));
         }
         // per cent of margins and padding are of the width, those of top and height would be of the height
         return "position:absolute;top:0;left:0;height:0;width:"
-                + gated(setUp -> boxes.get(setUp).width()) + ";margin:"
-                + gated(setUp -> boxes.get(setUp).top()) + " 0 0 "
-                + gated(setUp -> boxes.get(setUp).left()) + ";padding:"
-                + gated(setUp -> boxes.get(setUp).height()) + " 0 0";
+                + gated(range -> boxes.get(range).width()) + ";margin:"
+                + gated(range -> boxes.get(range).top()) + " 0 0 "
+                + gated(range -> boxes.get(range).left()) + ";padding:"
+                + gated(range -> boxes.get(range).height()) + " 0 0";
     }
 
-    /** Where the crop stands on desk, as a browser's own crop says it; exact where all set-ups share a ratio. */
+    /** Where the crop stands on desk, as a browser's own crop says it; exact where all widths share a ratio. */
     private String position(Part part) {
-        Placed frame = layout.frame(SetUp.DESK);
+        Placed frame = layout.usual(SetUp.DESK).frame();
         double width = 1280;
         Placed crop = frame.all()
                 .filter(one ->
@@ -286,33 +286,40 @@ public final class Snippet {
 
     /** The reel's height at every width of its parent, as a value of {@code padding-top}. */
     public String reserved() {
-        return gated(setUp -> layout.inHost(setUp).height());
+        return gated(range -> layout.inHost(range).height());
     }
 
-    /** A length of the host's width that differs by set-up, without a container query: each is gated by its limits. */
-    private String gated(Function<SetUp, Length> length) {
-        List<String> terms = new ArrayList<>();
-        Set<Length> different = new HashSet<>();
-        SetUp[] setUps = SetUp.values();
-        for (int i = 0; i < setUps.length; i++) {
-            double from = layout.from(setUps[i]);
-            double below = i + 1 < setUps.length ? layout.from(setUps[i + 1]) : Double.POSITIVE_INFINITY;
-            if (Double.isInfinite(from)) {
-                continue;
+    /** A length of the host's width that differs by range, without a container query: each is gated by its limits. */
+    private String gated(Function<Range, Length> length) {
+        List<Stretch> stretches = new ArrayList<>();
+        for (Range range : layout.ranges()) {
+            double from = layout.hostFrom(range.span());
+            double below = layout.hostBelow(range.span());
+            Length own = length.apply(range);
+            Stretch last = stretches.isEmpty() ? null : stretches.get(stretches.size() - 1);
+            if (last != null && last.length.equals(own)) {
+                stretches.set(stretches.size() - 1, new Stretch(last.from, below, own));
+            } else if (!Double.isInfinite(from)) {
+                stretches.add(new Stretch(from, below, own));
             }
-            different.add(length.apply(setUps[i]));
-            String value = length.apply(setUps[i]).inner(Length.Base.PERCENT);
+        }
+        return stretches.size() == 1
+                ? stretches.get(0).length.css(Length.Base.PERCENT)
+                : stretches.stream().map(Stretch::gated).collect(Collectors.joining(" + ", "calc(", ")"));
+    }
+
+    /** A length that holds in a stretch of the host's widths, px. */
+    private record Stretch(double from, double below, Length length) {
+        String gated() {
+            String value = length.inner(Length.Base.PERCENT);
             List<String> gates = new ArrayList<>();
-            if (i > 0) {
+            if (from > 0) {
                 gates.add("max(0px,(100% - " + Numbers.plain(from - 0.008) + "px)*" + Numbers.plain(GATE) + ")");
             }
             if (!Double.isInfinite(below)) {
                 gates.add("max(0px,(" + Numbers.plain(below) + "px - 100%)*" + Numbers.plain(GATE) + ")");
             }
-            terms.add(gates.isEmpty() ? value : "min(" + String.join(",", gates) + "," + value + ")");
+            return gates.isEmpty() ? value : "min(" + String.join(",", gates) + "," + value + ")";
         }
-        return different.size() == 1
-                ? different.iterator().next().css(Length.Base.PERCENT)
-                : "calc(" + String.join(" + ", terms) + ")";
     }
 }

@@ -7,7 +7,6 @@ import com.keenreel.core.option.ControlsLook;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.SetUpLimits;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
@@ -16,21 +15,26 @@ import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Length.Base;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.WordsArea;
 import com.keenreel.core.time.Motion;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
- * Prints a layout as CSS. What is the same in every set-up is printed once; the rest in one container block per
- * set-up; parts that stand alike share a rule.
+ * Prints a layout as CSS. What is the same at all widths is printed once; the rest in one container block for each
+ * stretch of widths; parts that stand alike share a rule.
  */
 final class StyleSheet {
     /** The size of type on the reel itself, px. */
     private static final double TYPE = 16;
+
+    private static final String ABSENT = "display:none";
 
     private final Reel reel;
     private final Layout layout;
@@ -54,45 +58,61 @@ final class StyleSheet {
     }
 
     String write() {
-        Map<SetUp, Map<String, String>> rules = new EnumMap<>(SetUp.class);
+        List<Range> ranges = layout.ranges();
+        List<Map<String, String>> rules = ranges.stream().map(this::rules).toList();
         Set<String> parts = new LinkedHashSet<>();
-        for (SetUp setUp : SetUp.values()) {
-            Map<String, String> own = rules(setUp);
-            rules.put(setUp, own);
-            parts.addAll(own.keySet());
-        }
-        Map<String, String> everywhere = new LinkedHashMap<>();
-        Map<SetUp, Map<String, String>> different = new EnumMap<>(SetUp.class);
+        rules.forEach(own -> parts.addAll(own.keySet()));
+        Map<Stretch, Map<String, String>> stretches = new TreeMap<>();
         for (String part : parts) {
-            Set<String> bodies = new LinkedHashSet<>();
-            rules.values().forEach(own -> bodies.add(own.getOrDefault(part, "display:none")));
-            if (bodies.size() == 1) {
-                everywhere.put(part, bodies.iterator().next());
-            } else {
-                rules.forEach((setUp, own) -> different
-                        .computeIfAbsent(setUp, any -> new LinkedHashMap<>())
-                        .put(part, own.getOrDefault(part, "display:none")));
+            int from = 0;
+            for (int i = 1; i <= rules.size(); i++) {
+                String body = rules.get(from).getOrDefault(part, ABSENT);
+                if (i == rules.size() || !body.equals(rules.get(i).getOrDefault(part, ABSENT))) {
+                    Stretch holds = new Stretch(
+                            ranges.get(from).span().from(),
+                            ranges.get(i - 1).span().below());
+                    stretches
+                            .computeIfAbsent(holds, any -> new LinkedHashMap<>())
+                            .put(part, body);
+                    from = i;
+                }
             }
         }
         StringBuilder css = new StringBuilder(needs.css());
         css.append(common());
-        css.append(grouped(everywhere));
-        different.forEach((setUp, own) -> css.append("@container reel ")
-                .append(condition(setUp))
-                .append('{')
-                .append(grouped(own))
-                .append('}'));
+        stretches.forEach((stretch, own) -> css.append(stretch.around(grouped(own))));
         return css.toString();
     }
 
-    /** Limits stand in em of the reel's own type: WebKit takes px there for px of the screen when a page is zoomed. */
-    private String condition(SetUp setUp) {
-        SetUpLimits limits = reel.limits();
-        return switch (setUp) {
-            case PHONE -> "(width < " + em(limits.tabletFrom()) + ")";
-            case TABLET -> "(" + em(limits.tabletFrom()) + " <= width < " + em(limits.deskFrom()) + ")";
-            case DESK -> "(width >= " + em(limits.deskFrom()) + ")";
-        };
+    /** Reel widths in which a part stands in one way, px; all of them come first. */
+    private record Stretch(double from, double below) implements Comparable<Stretch> {
+        private static final Comparator<Stretch> WIDE_FIRST = Comparator.comparing(Stretch::everywhere)
+                .reversed()
+                .thenComparing(Stretch::from)
+                .thenComparing(Stretch::below);
+
+        private boolean everywhere() {
+            return from == 0 && Double.isInfinite(below);
+        }
+
+        @Override
+        public int compareTo(Stretch other) {
+            return WIDE_FIRST.compare(this, other);
+        }
+
+        /** Limits stand in em of the reel's own type: WebKit takes px for px of the screen when a page is zoomed. */
+        private String condition() {
+            if (from == 0) {
+                return "(width < " + em(below) + ")";
+            }
+            return Double.isInfinite(below)
+                    ? "(width >= " + em(from) + ")"
+                    : "(" + em(from) + " <= width < " + em(below) + ")";
+        }
+
+        private String around(String rules) {
+            return everywhere() ? rules : "@container reel " + condition() + "{" + rules + "}";
+        }
     }
 
     private static String em(double px) {
@@ -100,7 +120,7 @@ final class StyleSheet {
     }
 
     private String common() {
-        Box inHost = layout.inHost(SetUp.DESK);
+        Box inHost = layout.inHost(layout.usual(SetUp.DESK));
         boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
         double ground = reel.choices().get(Options.WORDS_GROUND);
@@ -118,18 +138,17 @@ final class StyleSheet {
                 + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)") + "}";
     }
 
-    private Map<String, String> rules(SetUp setUp) {
+    private Map<String, String> rules(Range range) {
         Map<String, String> rules = new LinkedHashMap<>();
-        Placed frame = layout.frame(setUp);
-        boxes(frame, rules);
-        rules.put("measured", "--set-up:" + setUp.ordinal());
-        rules.merge("frame", ";--step:" + layout.stride(setUp).css(Base.CQI) + onPaper(setUp), String::concat);
+        boxes(range.frame(), rules);
+        rules.put("measured", "--range:" + layout.spans().indexOf(range.span()));
+        rules.merge("frame", ";--step:" + layout.stride(range).css(Base.CQI) + onPaper(range), String::concat);
         Arrangement arrangement = Arrangements.of(reel);
         if (arrangement.motion(reel) instanceof Motion.ByTime band) {
-            copies(setUp, band.onward(), rules);
+            copies(range, band.onward(), rules);
         }
         if (arrangement.has(Options.WORDS_PLACE)) {
-            words(setUp, arrangement.has(Options.WORDS_SIZE), rules);
+            words(range.setUp(), arrangement.has(Options.WORDS_SIZE), rules);
         }
         return rules;
     }
@@ -138,16 +157,16 @@ final class StyleSheet {
      * On paper as many slides stand in a row as on the screen. One that has the whole width there gets half of the paper,
      * and is laid out as in a reel of that width.
      */
-    private String onPaper(SetUp setUp) {
-        Length slide = layout.frame(setUp).boxOf(Part.slide(1)).orElseThrow().width();
+    private static String onPaper(Range range) {
+        Length slide = range.frame().boxOf(Part.slide(1)).orElseThrow().width();
         return slide.equals(Length.WIDTH)
                 ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
                 : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
-                        + layout.gap(setUp).css(Base.CQI);
+                        + range.gap().css(Base.CQI);
     }
 
-    private void copies(SetUp setUp, boolean onward, Map<String, String> rules) {
-        Length lap = layout.stride(setUp);
+    private void copies(Range range, boolean onward, Map<String, String> rules) {
+        Length lap = layout.stride(range);
         for (int copy = 0; copy < copies; copy++) {
             int place = onward ? copy : copy - 1;
             rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI));

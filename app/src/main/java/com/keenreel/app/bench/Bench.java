@@ -146,7 +146,7 @@ class Bench {
         if (reel.slides().isEmpty() || !motion.stops()) {
             return "";
         }
-        Schedule schedule = Schedule.of(reel, motion, layout.stops(SetUp.DESK));
+        Schedule schedule = Schedule.of(reel, motion, layout.usual(SetUp.DESK).stops());
         return String.format(Locale.ROOT, "%.1f", schedule.lap() / 1000.0);
     }
 }

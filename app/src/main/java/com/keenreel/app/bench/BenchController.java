@@ -212,6 +212,6 @@ class BenchController {
         StoredReel reel = reels.find(id);
         Optional<Published> live = "head".equals(state) ? Optional.empty() : publications.live(id);
         Layout layout = live.map(publishing::layout).orElseGet(() -> publishing.layout(reel.reel()));
-        return new Predicted(width, view, layout.setUp(width).word(), layout.at(width, view));
+        return new Predicted(width, view, layout.range(width).setUp().word(), layout.at(width, view));
     }
 }

@@ -13,11 +13,11 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -83,8 +83,12 @@ public final class Brief {
     /** Says which slides are too narrow to be recognised, and where. */
     private void narrow() {
         for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
-            List<String> narrow =
-                    layout.narrow(setUp).stream().map(String::valueOf).toList();
+            List<String> narrow = layout.ranges(setUp).stream()
+                    .flatMap(range -> range.narrow().stream())
+                    .distinct()
+                    .sorted()
+                    .map(String::valueOf)
+                    .toList();
             if (!narrow.isEmpty()) {
                 sentence()
                         .text((narrow.size() == 1 ? "Slide " : "Slides ") + String.join(", ", narrow)
@@ -120,7 +124,7 @@ public final class Brief {
     /** Whether there is something to go on to on any screen. */
     private boolean goesOn() {
         return arrangement.movesByItself(reel)
-                && Arrays.stream(SetUp.values()).anyMatch(setUp -> layout.stops(setUp) > 1);
+                && layout.ranges().stream().anyMatch(range -> range.stops().size() > 1);
     }
 
     private void steering() {
@@ -159,14 +163,13 @@ public final class Brief {
                 .text(" and ")
                 .all(Options.KEYS)
                 .text(goesOn() ? ", and a pause button." : ".");
-        List<String> without = Arrays.stream(SetUp.values())
-                .filter(layout::dotsLeftOut)
-                .map(SetUp::word)
-                .toList();
+        List<Range> cramped = layout.withoutDots();
+        List<String> without =
+                cramped.stream().map(range -> range.setUp().word()).distinct().toList();
         if (!without.isEmpty()) {
             sentence()
                     .text("On " + String.join(" and ", without) + " there is no room for "
-                            + layout.stops(SetUp.valueOf(without.get(0).toUpperCase(Locale.ROOT)))
+                            + cramped.get(0).stops().size()
                             + " dots; they are left out.");
         }
     }

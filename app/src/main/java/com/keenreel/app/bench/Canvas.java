@@ -90,7 +90,8 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
             SetUp setUp = SetUp.of(screen.setUp());
             if (own == setUp || own == null && slide.insteadOn(setUp) == null) {
                 draft.layout()
-                        .frame(setUp)
+                        .range(screen.slot())
+                        .frame()
                         .all()
                         .filter(part -> part.part().equals(Part.crop(position)))
                         .map(crop -> crop(draft, screen, setUp, drawn, crop))

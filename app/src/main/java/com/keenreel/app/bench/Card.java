@@ -11,6 +11,7 @@ import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Reading;
 import com.keenreel.core.time.Schedule;
 import java.time.LocalDate;
@@ -64,11 +65,11 @@ public record Card(
         Reel reel = draft.reel();
         Arrangement arrangement = Arrangements.of(reel);
         Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
-        int stops = draft.layout().stops(SetUp.DESK);
+        List<Stop> stops = draft.layout().usual(SetUp.DESK).stops();
         List<Card> cards = new ArrayList<>();
         List<Long> starts = seen.isEmpty()
                 ? List.of(0L)
-                : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), Math.max(stops, 1))
+                : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), stops)
                         .starts();
         LocalDate today = LocalDate.now();
         int standing = 0; // slides that are seen before this one
@@ -87,7 +88,7 @@ public record Card(
                     reel.hold(slide),
                     starts.get(Math.min(standing, starts.size() - 1)),
                     slide.hold() != null,
-                    arrangement.movesByItself(draft.seen()) && stops > 1,
+                    arrangement.movesByItself(draft.seen()) && stops.size() > 1,
                     slide.showing(),
                     slide.showing().on(today),
                     Reading.time(draft.facts().said(slide))));

@@ -8,6 +8,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,7 +58,8 @@ public record Screen(
             case BOX -> (page - slot) / 2;
             case COLUMN -> Slot.MARGIN;
         };
-        Box inHost = layout.inHost(layout.setUp(slot));
+        Range range = layout.range(slot);
+        Box inHost = layout.inHost(range);
         return new Screen(
                 name,
                 page,
@@ -65,7 +67,7 @@ public record Screen(
                 left,
                 inHost.width().at(slot, VIEW),
                 inHost.height().at(slot, VIEW),
-                layout.setUp(slot).word());
+                range.setUp().word());
     }
 
     /** "reel 820 × 461 · tablet set-up". */

@@ -34,8 +34,8 @@ record WidthLine(List<Stretch> stretches, List<Integer> usual) {
         List<Stretch> stretches = new ArrayList<>();
         int from = FROM;
         for (int page = FROM; page <= TO; page++) {
-            SetUp here = layout.setUp(slot.at(page));
-            if (page == TO || layout.setUp(slot.at(page + 1)) != here) {
+            SetUp here = layout.range(slot.at(page)).setUp();
+            if (page == TO || layout.range(slot.at(page + 1)).setUp() != here) {
                 stretches.add(new Stretch(here.word(), from, page));
                 from = page + 1;
             }

@@ -93,7 +93,7 @@ class EmbedController {
         answer.put("html", ready.element());
         answer.put("width", width);
         answer.put(
-                "height", Math.round(layout.inHost(layout.setUp(width)).height().at(width)));
+                "height", Math.round(layout.inHost(layout.range(width)).height().at(width)));
         answer.put("cache_age", 3600);
         return answer;
     }

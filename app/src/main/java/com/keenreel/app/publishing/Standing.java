@@ -165,7 +165,7 @@ class Standing {
     }
 
     private static long height(Layout layout, double width) {
-        return Math.round(layout.inHost(layout.setUp(width)).height().at(width));
+        return Math.round(layout.inHost(layout.range(width)).height().at(width));
     }
 
     /** The practice pages, with what they have of this reel. */

@@ -48,7 +48,7 @@ final class Strip {
         }
         if (Arrangements.of(reel).has(Options.RATIO)) {
             double ratio = reel.choices().get(Options.RATIO, SetUp.DESK).value();
-            strip.cells(HEIGHT * ratio, 4, layout.shown(SetUp.DESK));
+            strip.cells(HEIGHT * ratio, 4, layout.usual(SetUp.DESK).shown());
         } else {
             strip.band(layout);
         }
@@ -128,7 +128,7 @@ final class Strip {
                 .attr("fill", "#fff");
         double high = first(layout).height().at(SetUp.DESK.usualPage());
         double scale = BAND / high;
-        double gap = layout.gap(SetUp.DESK).at(SetUp.DESK.usualPage()) * scale;
+        double gap = layout.usual(SetUp.DESK).gap().at(SetUp.DESK.usualPage()) * scale;
         double x = 0;
         for (Slide slide : reel.slides()) {
             if (x >= WIDTH) {
@@ -149,7 +149,7 @@ final class Strip {
     }
 
     private static Box first(Layout layout) {
-        return layout.frame(SetUp.DESK).boxOf(Part.slide(1)).orElseThrow();
+        return layout.usual(SetUp.DESK).frame().boxOf(Part.slide(1)).orElseThrow();
     }
 
     private static String text(double value) {

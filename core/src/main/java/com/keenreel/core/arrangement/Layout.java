@@ -12,11 +12,13 @@ import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -26,20 +28,25 @@ import java.util.concurrent.ConcurrentHashMap;
  * <pre>{@code
  * Layout layout = Layout.of(reel, facts);
  * layout.at(820, 800);            // boxes on a host that is 820 px wide
- * layout.frame(SetUp.PHONE);      // the tree of lengths that is printed
+ * layout.ranges();                // the trees of lengths that are printed
  * }</pre>
  */
 public final class Layout {
     /** What a press target needs each way at the least, px: WCAG 2.2, success criterion 2.5.8. */
     public static final double TARGET = Controls.DOT;
 
+    /** Ranges of a reel at the most, so that what is printed for each of them stays short. */
+    public static final int MOST_RANGES = 24;
+
     private final Reel reel;
     private final Places places;
-    private final Map<SetUp, Placed> frames = new ConcurrentHashMap<>();
+    private final List<Span> spans;
+    private final Map<Span, Range> laid = new ConcurrentHashMap<>();
 
     private Layout(Reel reel, Places places) {
         this.reel = reel;
         this.places = places;
+        this.spans = spans(reel, places);
     }
 
     /**
@@ -51,14 +58,35 @@ public final class Layout {
         return new Layout(reel, Arrangements.of(reel).places(reel, facts));
     }
 
+    private static List<Span> spans(Reel reel, Places places) {
+        List<Span> spans = new ArrayList<>();
+        for (SetUp setUp : SetUp.values()) {
+            double from = reel.limits().from(setUp);
+            for (int next : places.breaks(setUp)) {
+                spans.add(new Span(from, next, setUp));
+                from = next;
+            }
+            spans.add(new Span(from, reel.limits().below(setUp), setUp));
+        }
+        if (spans.size() > MOST_RANGES) {
+            throw new IllegalStateException("A layout has " + MOST_RANGES + " ranges at the most, not " + spans.size());
+        }
+        return List.copyOf(spans);
+    }
+
     /** The reel's width and where it starts in its host, both as lengths of the host's width. */
-    public Box inHost(SetUp setUp) {
+    public Box inHost(Range range) {
         Box box = new Box(
                 Widths.start(reelWidth(), reel.choices().get(Options.ALIGNED)),
                 Length.ZERO,
-                Widths.reel(reelWidth()),
-                frame(setUp).box().height().over(Widths.reel(reelWidth())));
+                widthInHost(),
+                range.frame().box().height().over(widthInHost()));
         return mirrored() ? box.mirroredIn(Length.WIDTH) : box;
+    }
+
+    /** The reel's width as a length of its host's. */
+    public Length widthInHost() {
+        return Widths.reel(reelWidth());
     }
 
     private ReelWidth reelWidth() {
@@ -66,58 +94,74 @@ public final class Layout {
         return new ReelWidth(chosen.share(), Math.min(chosen.most(), places.widest()));
     }
 
+    /** All widths there are: stretches one after the other, by rising width. */
+    public List<Span> spans() {
+        return spans;
+    }
+
+    /** What stands in that stretch, one of {@link #spans}. */
+    public Range range(Span span) {
+        return laid.computeIfAbsent(span, any -> mirrored() ? places.lay(any).mirrored() : places.lay(any));
+    }
+
+    /** Everything there is, by rising width. */
+    public List<Range> ranges() {
+        return spans.stream().map(this::range).toList();
+    }
+
+    /** What there is in that set-up, by rising width: at least one. */
+    public List<Range> ranges(SetUp setUp) {
+        return ranges().stream().filter(range -> range.setUp() == setUp).toList();
+    }
+
     /**
-     * The set-up on a host of that width.
+     * What stands on a host of that width.
      *
      * @param hostWidth px, 0 or more
      * @throws IllegalArgumentException when it is no such number
      */
-    public SetUp setUp(double hostWidth) {
+    public Range range(double hostWidth) {
         if (!(hostWidth >= 0) || Double.isInfinite(hostWidth)) {
             throw new IllegalArgumentException("A width is a number of px, 0 or more.");
         }
-        return reel.limits().at(Widths.reel(reelWidth()).at(hostWidth));
+        double width = widthInHost().at(hostWidth);
+        return range(
+                spans.stream().filter(span -> span.contains(width)).findFirst().orElseThrow());
     }
 
-    /** The least host width at which that set-up holds, px; positive infinity when it never does. */
-    public double from(SetUp setUp) {
-        return Widths.slotFor(reelWidth(), reel.limits().from(setUp));
+    /** What stands for a set-up where one picture of it is enough: at its usual width, or as near as it comes to that. */
+    public Range usual(SetUp setUp) {
+        Range usual = null;
+        for (Span span : spans) {
+            if (span.setUp() == setUp && (usual == null || span.from() <= setUp.usualPage())) {
+                usual = range(span);
+            }
+        }
+        return Objects.requireNonNull(usual);
     }
 
-    /** Everything in the frame at the first moment, as lengths of the reel's width. */
-    public Placed frame(SetUp setUp) {
-        return frames.computeIfAbsent(
-                setUp, any -> mirrored() ? places.frame(any).mirrored() : places.frame(any));
+    /** The least host width of that stretch, px; positive infinity when it is never reached. */
+    public double hostFrom(Span span) {
+        return Widths.slotFor(reelWidth(), span.from());
     }
 
-    /** Whether that part has a place in some set-up; what has none anywhere is left out of the markup. */
+    /** The first host width that is no longer in that stretch, px; positive infinity when it has no end. */
+    public double hostBelow(Span span) {
+        return Widths.slotFor(reelWidth(), span.below());
+    }
+
+    /** Whether that part has a place at some width; what has none anywhere is left out of the markup. */
     public boolean stands(Part part) {
-        return Arrays.stream(SetUp.values())
-                .anyMatch(setUp -> frame(setUp).boxOf(part).isPresent());
+        return ranges().stream().anyMatch(range -> range.frame().boxOf(part).isPresent());
     }
 
     private boolean mirrored() {
         return reel.direction() == Direction.RTL;
     }
 
-    /** How many stops a visitor can go to. */
-    public int stops(SetUp setUp) {
-        return places.stops(setUp);
-    }
-
-    /** How far the strip moves from one stop to the next, or in one lap of an endless band. */
-    public Length step(SetUp setUp) {
-        return places.step(setUp);
-    }
-
-    /** The same with its side: to the right where it is positive, as in a reel that is read from left to right. */
-    public Length stride(SetUp setUp) {
-        return step(setUp).times(reel.direction().sign());
-    }
-
-    /** How many slides are in view whole at each stop. */
-    public int shown(SetUp setUp) {
-        return places.shown(setUp);
+    /** A range's step with its side: to the right where it is positive, as in a reel that is read from left to right. */
+    public Length stride(Range range) {
+        return range.step().times(reel.direction().sign());
     }
 
     /** How many times its slides stand one after another; 1 where nothing is endless. */
@@ -125,22 +169,16 @@ public final class Layout {
         return places.copies();
     }
 
-    /** The space between two slides that stand side by side; nothing where each has the whole frame. */
-    public Length gap(SetUp setUp) {
-        return places.gap(setUp);
-    }
-
-    /** The numbers of slides that stand too narrow to be recognised in that set-up. */
-    public List<Integer> narrow(SetUp setUp) {
-        return places.narrow(setUp);
-    }
-
-    /** True when dots were asked for but too many stops leave no room for them in that set-up. */
-    public boolean dotsLeftOut(SetUp setUp) {
-        return Arrangements.of(reel).has(Options.DOTS)
-                && reel.choices().get(Options.DOTS, setUp)
-                && stops(setUp) > 1
-                && frame(setUp).boxOf(Part.dot(1)).isEmpty();
+    /** The ranges in which dots were asked for but too many stops leave no room for them. */
+    public List<Range> withoutDots() {
+        if (!Arrangements.of(reel).has(Options.DOTS)) {
+            return List.of();
+        }
+        return ranges().stream()
+                .filter(range -> reel.choices().get(Options.DOTS, range.setUp()))
+                .filter(range -> range.stops().size() > 1
+                        && range.frame().boxOf(Part.dot(1)).isEmpty())
+                .toList();
     }
 
     /**
@@ -154,11 +192,12 @@ public final class Layout {
         if (!(view >= 0) || Double.isInfinite(view)) {
             throw new IllegalArgumentException("A height is a number of px, 0 or more.");
         }
-        Box inHost = inHost(setUp(hostWidth));
+        Range range = range(hostWidth);
+        Box inHost = inHost(range);
         double width = inHost.width().at(hostWidth, view);
         List<Measured> seen = new ArrayList<>();
         Rectangle everything = new Rectangle(-1e9, -1e9, 1e9, 1e9);
-        collect(frame(setUp(hostWidth)), inHost.left().at(hostWidth, view), 0, width, view, everything, seen);
+        collect(range.frame(), inHost.left().at(hostWidth, view), 0, width, view, everything, seen);
         return seen;
     }
 

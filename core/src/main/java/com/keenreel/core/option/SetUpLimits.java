@@ -29,4 +29,13 @@ public record SetUpLimits(double tabletFrom, double deskFrom) {
             case DESK -> deskFrom;
         };
     }
+
+    /** The first reel width that is no longer in that set-up, px; infinite for desk. */
+    public double below(SetUp setUp) {
+        return switch (setUp) {
+            case PHONE -> tabletFrom;
+            case TABLET -> deskFrom;
+            case DESK -> Double.POSITIVE_INFINITY;
+        };
+    }
 }

@@ -11,8 +11,9 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Span;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,16 +66,13 @@ public record Need(List<Use> uses, boolean larger) {
             return Map.of();
         }
         Layout layout = Layout.of(reel, facts);
-        Map<SetUp, Map<Part, Placed>> all = new EnumMap<>(SetUp.class);
-        for (SetUp setUp : SetUp.values()) {
-            Map<Part, Placed> own = all.computeIfAbsent(setUp, any -> new HashMap<>());
-            layout.frame(setUp).all().forEach(placed -> own.put(placed.part(), placed));
-        }
+        Map<Span, Map<Part, Placed>> all = new HashMap<>();
         Map<PictureId, List<Use>> uses = new LinkedHashMap<>();
         for (int host = FROM; host <= TO; host += STEP) {
-            SetUp setUp = layout.setUp(host);
-            double width = layout.inHost(setUp).width().at(host, 800);
-            Map<Part, Placed> parts = all.getOrDefault(setUp, Map.of());
+            Range range = layout.range(host);
+            SetUp setUp = range.setUp();
+            double width = layout.inHost(range).width().at(host, 800);
+            Map<Part, Placed> parts = all.computeIfAbsent(range.span(), any -> byPart(range));
             for (int n = 1; n <= reel.slides().size(); n++) {
                 Slide slide = reel.slides().get(n - 1);
                 if (slide.carries() instanceof Carries.Pair pair) {
@@ -95,6 +93,12 @@ public record Need(List<Use> uses, boolean larger) {
         Map<PictureId, Need> needs = new LinkedHashMap<>();
         uses.forEach((picture, own) -> needs.put(picture, new Need(own, larger.contains(picture))));
         return needs;
+    }
+
+    private static Map<Part, Placed> byPart(Range range) {
+        Map<Part, Placed> parts = new HashMap<>();
+        range.frame().all().forEach(placed -> parts.put(placed.part(), placed));
+        return parts;
     }
 
     private static Set<PictureId> larger(Reel reel, Facts facts) {

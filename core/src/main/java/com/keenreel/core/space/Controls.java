@@ -1,7 +1,6 @@
 package com.keenreel.core.space;
 
 import com.keenreel.core.option.Options;
-import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +26,7 @@ public final class Controls {
     private static final double WIDEST = 4000;
 
     private final Reel reel;
-    private final SetUp setUp;
+    private final Span span;
     private final int stops;
     private final Length picture;
     private final boolean onPicture;
@@ -35,15 +34,15 @@ public final class Controls {
     private final double lineBelow;
 
     /**
-     * The controls of a reel in one set-up.
+     * The controls of a reel in a stretch of its widths.
      *
      * @param stops how many stops there are
      * @param picture the height of the picture area, at whose sides arrows stand
      * @param onPicture whether dots and pause stand at its foot where there is room, else always below
      */
-    public Controls(Reel reel, SetUp setUp, int stops, Length picture, boolean onPicture) {
+    public Controls(Reel reel, Span span, int stops, Length picture, boolean onPicture) {
         this.reel = reel;
-        this.setUp = setUp;
+        this.span = span;
         this.stops = stops;
         this.picture = picture;
         this.onPicture = onPicture;
@@ -52,14 +51,10 @@ public final class Controls {
                 !line() ? arrowsBelow : onPicture ? Math.max(arrowsBelow, limit(needed())) : Double.POSITIVE_INFINITY;
     }
 
-    private double narrowest() {
-        return Math.max(Widths.NARROWEST, reel.limits().from(setUp));
-    }
-
-    /** The least whole width of the set-up from which the picture area is that high; 0 for all of it, infinite for none. */
+    /** The least whole width of the stretch from which the picture area is that high; 0 for all of it, infinite for none. */
     private double limit(double height) {
-        double from = narrowest();
-        double to = setUp == SetUp.DESK ? WIDEST : reel.limits().from(SetUp.values()[setUp.ordinal() + 1]);
+        double from = span.narrowest();
+        double to = Math.min(WIDEST, span.below());
         if (picture.at(from, 0) >= height) {
             return 0;
         }
@@ -79,12 +74,13 @@ public final class Controls {
 
     /** The height that the picture area needs for the line at its foot to be clear of the arrows. */
     private double needed() {
-        boolean beside = pause() || stops * DOT > narrowest() - 2 * (HIT + 2 * EDGE); // dots that reach below arrows
+        boolean beside =
+                pause() || stops * DOT > span.narrowest() - 2 * (HIT + 2 * EDGE); // dots that reach below arrows
         return arrows() && beside ? TOGETHER : HIT + 2 * EDGE;
     }
 
     public boolean arrows() {
-        return stops > 1 && reel.choices().get(Options.ARROWS, setUp);
+        return stops > 1 && reel.choices().get(Options.ARROWS, span.setUp());
     }
 
     boolean pause() {
@@ -93,12 +89,12 @@ public final class Controls {
 
     /** True when dots are wanted and there is room for them, beside what else is in the line, at the narrowest width. */
     public boolean dots() {
-        return stops > 1 && reel.choices().get(Options.DOTS, setUp) && stops * DOT <= roomForDots();
+        return stops > 1 && reel.choices().get(Options.DOTS, span.setUp()) && stops * DOT <= roomForDots();
     }
 
     private double roomForDots() {
         int beside = (pause() ? 1 : 0) + (arrowsBelow > 0 ? 1 : 0); // on each side of the middle
-        return narrowest() - (beside == 0 ? 2 * EDGE : 2 * (beside * (HIT + EDGE) + EDGE));
+        return span.narrowest() - (beside == 0 ? 2 * EDGE : 2 * (beside * (HIT + EDGE) + EDGE));
     }
 
     /** True when dots or a pause button stand somewhere. */

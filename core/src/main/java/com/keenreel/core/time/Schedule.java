@@ -1,6 +1,7 @@
 package com.keenreel.core.time;
 
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,9 +20,11 @@ public record Schedule(List<Long> holds, long change) {
         }
     }
 
-    /** The schedule of a reel that has slides, its first {@code stops} of them being stops. */
-    public static Schedule of(Reel reel, Motion motion, int stops) {
-        List<Long> holds = reel.slides().stream().limit(stops).map(reel::hold).toList();
+    /** The schedule of a reel that has slides: each stop stands as long as the first slide that is in view there. */
+    public static Schedule of(Reel reel, Motion motion, List<Stop> stops) {
+        List<Long> holds = stops.stream()
+                .map(stop -> reel.hold(reel.slides().get(stop.slides().get(0) - 1)))
+                .toList();
         return new Schedule(holds, motion.change());
     }
 

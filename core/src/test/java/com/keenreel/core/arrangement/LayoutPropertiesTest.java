@@ -24,6 +24,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Part.What;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -252,8 +253,8 @@ class LayoutPropertiesTest {
                     assertThat(turned.x()).as(what).isCloseTo(width - box.x() - box.width(), within(1e-5));
                 }
             });
-            assertThat(rtl.stride(SetUp.DESK).at(width))
-                    .isEqualTo(-ltr.stride(SetUp.DESK).at(width));
+            assertThat(rtl.stride(rtl.usual(SetUp.DESK)).at(width))
+                    .isEqualTo(-ltr.stride(ltr.usual(SetUp.DESK)).at(width));
         }
     }
 
@@ -283,7 +284,7 @@ class LayoutPropertiesTest {
             Layout layout = any.layout();
             for (int step = 0; step < 30; step++) {
                 double width = 300 + random.nextDouble() * 2200;
-                if (layout.setUp(width) != layout.setUp(width + 0.5)) {
+                if (layout.range(width) != layout.range(width + 0.5)) {
                     continue;
                 }
                 Map<String, Measured> before = at(layout, width);
@@ -320,8 +321,8 @@ class LayoutPropertiesTest {
         Random random = new Random(6);
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);
-            for (SetUp setUp : SetUp.values()) {
-                List<Placed> slides = find(any.layout().frame(setUp), What.SLIDE);
+            for (Range range : any.layout().ranges()) {
+                List<Placed> slides = find(range.frame(), What.SLIDE);
                 assertThat(slides).hasSize(any.reel().slides().size());
                 double height = slides.get(0).box().height().at(700);
                 for (Placed slide : slides) {
@@ -350,7 +351,7 @@ class LayoutPropertiesTest {
             }
             Layout layout = Layout.of(filled, any.facts());
             double width = 280 + random.nextDouble() * 1700;
-            for (Placed crop : find(layout.frame(layout.setUp(width)), What.CROP)) {
+            for (Placed crop : find(layout.range(width).frame(), What.CROP)) {
                 for (Placed drawn : find(crop, What.PICTURE, What.INSTEAD)) {
                     assertThat(drawn.box().left().at(width)).isLessThanOrEqualTo(EXACT);
                     assertThat(drawn.box().top().at(width)).isLessThanOrEqualTo(EXACT);

@@ -31,6 +31,7 @@ import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Part;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import java.util.List;
 import java.util.function.Function;
@@ -56,7 +57,7 @@ class LayoutTest {
                 Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));
         List<Measured> boxes = layout.at(width, 800);
         assertThat(box(boxes, "slide-1").width()).isCloseTo(item, within(1e-6));
-        assertThat(layout.stops(layout.setUp(width))).isEqualTo((int) (9 - shown + 1));
+        assertThat(layout.range(width).stops()).hasSize((int) (9 - shown + 1));
         long seen =
                 boxes.stream().filter(one -> one.name().startsWith("slide-")).count();
         assertThat(seen).isEqualTo((long) (part == 0 ? shown : shown + 1));
@@ -100,7 +101,7 @@ class LayoutTest {
         assertThat(box(boxes, "slide-1").width()).isCloseTo(150, within(1e-9));
         assertThat(box(boxes, "slide-3").width()).isCloseTo(250, within(1e-9));
         assertThat(box(boxes, "slide-4").width()).isCloseTo(66.666667, within(1e-6));
-        double lap = layout.step(SetUp.DESK).at(1280);
+        double lap = layout.usual(SetUp.DESK).step().at(1280);
         assertThat(lap).isCloseTo(676.666667, within(1e-6));
         Measured last = box(boxes, "slide-4");
         assertThat(lap - (last.x() + last.width())).isCloseTo(40, within(1e-9));
@@ -113,7 +114,7 @@ class LayoutTest {
     void anAbsurdlyNarrowLogoMakesWiderGapsInsteadOfThousandsOfCopies() {
         Reel reel = choose(choose(Sample.reel("marquee", 2), MarqueeOptions.HEIGHT, 50.0), Options.GAP, 0.0);
         Layout layout = Layout.of(reel, Sample.facts(2, 400, 60, 400));
-        double lap = layout.step(SetUp.DESK).at(0);
+        double lap = layout.usual(SetUp.DESK).step().at(0);
         assertThat(lap).isEqualTo(64);
         assertThat(MarqueePlaces.copies(MarqueePlaces.WIDEST, lap)).isEqualTo(MarqueePlaces.MOST_COPIES);
         List<Measured> boxes = layout.at(1280, 800);
@@ -123,8 +124,10 @@ class LayoutTest {
         assertThat(second.x() - first.width())
                 .isCloseTo(lap - second.x() - second.width(), within(1e-9))
                 .isCloseTo((64 - 7.75) / 2, within(1e-9));
-        assertThat(layout.narrow(SetUp.DESK)).containsExactly(1, 2);
-        assertThat(Layout.of(Sample.reel("marquee", 1), Sample.facts(240, 80)).narrow(SetUp.DESK))
+        assertThat(layout.usual(SetUp.DESK).narrow()).containsExactly(1, 2);
+        assertThat(Layout.of(Sample.reel("marquee", 1), Sample.facts(240, 80))
+                        .usual(SetUp.DESK)
+                        .narrow())
                 .isEmpty();
     }
 
@@ -176,12 +179,12 @@ class LayoutTest {
     void theSetUpFollowsTheReelsWidthNotItsSlots() {
         Reel reel = choose(Sample.reel("single", 1), Options.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
         Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
-        assertThat(layout.setUp(1199)).isEqualTo(SetUp.PHONE);
-        assertThat(layout.setUp(1200)).isEqualTo(SetUp.TABLET);
-        assertThat(layout.from(SetUp.TABLET)).isEqualTo(1200);
+        assertThat(layout.range(1199).setUp()).isEqualTo(SetUp.PHONE);
+        assertThat(layout.range(1200).setUp()).isEqualTo(SetUp.TABLET);
+        assertThat(layout.hostFrom(layout.usual(SetUp.TABLET).span())).isEqualTo(1200);
         Layout narrow = Layout.of(choose(reel, Options.WIDTH, ReelWidth.read("most 560")), Sample.facts(2000, 1333));
-        assertThat(narrow.setUp(2560)).isEqualTo(SetUp.PHONE);
-        assertThat(narrow.from(SetUp.TABLET)).isInfinite();
+        assertThat(narrow.range(2560).setUp()).isEqualTo(SetUp.PHONE);
+        assertThat(narrow.hostFrom(narrow.usual(SetUp.TABLET).span())).isInfinite();
     }
 
     @Test
@@ -237,8 +240,7 @@ class LayoutTest {
         Layout layout = Layout.of(reel, Sample.facts(sizes));
         assertThat(box(layout.at(390, 800), "dot-1")).isNull();
         assertThat(box(layout.at(820, 800), "dot-12")).isNotNull();
-        assertThat(layout.dotsLeftOut(SetUp.PHONE)).isTrue();
-        assertThat(layout.dotsLeftOut(SetUp.DESK)).isFalse();
+        assertThat(layout.withoutDots()).extracting(Range::setUp).containsExactly(SetUp.PHONE);
     }
 
     @Test
@@ -260,12 +262,14 @@ class LayoutTest {
         Layout layout = Layout.of(reel, Sample.facts(200, 100, 200, 100, 200, 100));
         for (SetUp setUp : SetUp.values()) {
             for (int n = 1; n <= 3; n++) {
-                double height = layout.frame(setUp)
+                double height = layout.usual(setUp)
+                        .frame()
                         .boxOf(Part.picture(n))
                         .orElseThrow()
                         .height()
                         .at(900);
-                double cell = layout.frame(setUp)
+                double cell = layout.usual(setUp)
+                        .frame()
                         .boxOf(Part.crop(n))
                         .orElseThrow()
                         .height()

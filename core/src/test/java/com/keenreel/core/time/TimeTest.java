@@ -9,6 +9,7 @@ import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,7 @@ class TimeTest {
     private final Schedule schedule = new Schedule(List.of(5000L, 4000L, 7000L), 800);
 
     private static Schedule schedule(Reel reel) {
-        return Schedule.of(reel, Arrangements.of(reel).motion(reel), 3);
+        return Schedule.of(reel, Arrangements.of(reel).motion(reel), Stop.every(1, 3));
     }
 
     @Test

@@ -89,7 +89,7 @@ public final class Marquee implements Arrangement {
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
-        double lap = motion(reel).lapTime(layout.step(SetUp.DESK).at(0)) / 1000;
+        double lap = motion(reel).lapTime(layout.usual(SetUp.DESK).step().at(0)) / 1000;
         return List.of(
                 new Line(Column.SHAPE, "Logos stand {marquee.height} high and {shape.gap} apart."),
                 new Line(Column.MOTION, "The band moves {marquee.way} at {marquee.speed}, the same on every screen."),

@@ -12,6 +12,9 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -74,8 +77,7 @@ public final class MarqueePlaces implements Places {
         return Math.max(reel.choices().get(Options.GAP, setUp), (LEAST_LAP - widths(setUp)) / items);
     }
 
-    @Override
-    public List<Integer> narrow(SetUp setUp) {
+    private List<Integer> narrow(SetUp setUp) {
         double height = height(setUp);
         return IntStream.rangeClosed(1, reel.slides().size())
                 .filter(n -> height * ratio(reel.slides().get(n - 1)) < NARROW)
@@ -86,11 +88,6 @@ public final class MarqueePlaces implements Places {
     /** How many copies of a lap fill a width at every moment: ceil(width / lap) + 1. */
     public static int copies(double width, double lap) {
         return (int) Math.ceil(width / lap) + 1;
-    }
-
-    @Override
-    public Length gap(SetUp setUp) {
-        return Length.px(between(setUp));
     }
 
     @Override
@@ -108,17 +105,8 @@ public final class MarqueePlaces implements Places {
     }
 
     @Override
-    public int stops(SetUp setUp) {
-        return 1;
-    }
-
-    @Override
-    public Length step(SetUp setUp) {
-        return Length.px(lap(setUp));
-    }
-
-    @Override
-    public Placed frame(SetUp setUp) {
+    public Range lay(Span span) {
+        SetUp setUp = span.setUp();
         double height = height(setUp);
         double whole = Math.max(height, Controls.HIT);
         List<Placed> slides = new ArrayList<>();
@@ -137,11 +125,13 @@ public final class MarqueePlaces implements Places {
         Length bandWidth = Length.WIDTH.minus(PAUSE);
         Box view = new Box(Length.ZERO, Length.px((whole - height) / 2), bandWidth, Length.px(height));
         Box strip = Box.all(bandWidth, Length.px(height));
-        return Placed.of(
+        Placed frame = Placed.of(
                 Part.FRAME,
                 Box.all(Length.WIDTH, Length.px(whole)),
                 List.of(
                         Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))),
                         Controls.pause(Length.WIDTH.minus(Controls.HIT), Length.px(whole / 2))));
+        List<Stop> stops = List.of(Stop.of(1, reel.slides().size()));
+        return new Range(span, frame, stops, Length.px(lap(setUp)), Length.px(between(setUp)), narrow(setUp));
     }
 }

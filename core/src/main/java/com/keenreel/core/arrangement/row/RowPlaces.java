@@ -10,8 +10,10 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
-import com.keenreel.core.space.Widths;
+import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,61 +40,49 @@ final class RowPlaces implements Places {
         return reel.choices().get(RowOptions.PART, setUp) / 100;
     }
 
-    @Override
-    public int shown(SetUp setUp) {
-        return shown(reel, setUp);
-    }
-
     /**
      * The space between two slides: as chosen, but never so much that all gaps together take more than half of the width.
      */
-    @Override
-    public Length gap(SetUp setUp) {
-        double gap = reel.choices().get(Options.GAP, setUp);
-        int shown = shown(setUp);
-        double narrowest = Math.max(Widths.NARROWEST, reel.limits().from(setUp));
+    private Length gap(Span span) {
+        double gap = reel.choices().get(Options.GAP, span.setUp());
+        int shown = shown(reel, span.setUp());
         Length chosen = Length.px(gap);
-        return gap <= narrowest / (2 * shown) ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
+        return gap <= span.narrowest() / (2 * shown) ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
     }
 
     /** The width of one slide. */
-    private Length item(SetUp setUp) {
-        int n = shown(setUp);
+    private Length item(SetUp setUp, Length gap) {
+        int n = shown(reel, setUp);
         double part = part(setUp);
         return part == 0
-                ? Length.WIDTH.minus(gap(setUp).times(n - 1)).dividedBy(n)
-                : Length.WIDTH.minus(gap(setUp).times(n)).dividedBy(n + part);
+                ? Length.WIDTH.minus(gap.times(n - 1)).dividedBy(n)
+                : Length.WIDTH.minus(gap.times(n)).dividedBy(n + part);
     }
 
     @Override
-    public int stops(SetUp setUp) {
-        return Math.max(1, reel.slides().size() - shown(setUp) + 1);
-    }
-
-    @Override
-    public Length step(SetUp setUp) {
-        return item(setUp).plus(gap(setUp));
-    }
-
-    @Override
-    public Placed frame(SetUp setUp) {
+    public Range lay(Span span) {
+        SetUp setUp = span.setUp();
+        Length gap = gap(span);
+        Length item = item(setUp, gap);
+        Length step = item.plus(gap);
+        List<Stop> stops = Stop.every(shown(reel, setUp), reel.slides().size());
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Length item = item(setUp);
         Length picture = item.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
-        Controls controls = new Controls(reel, setUp, stops(setUp), picture, false);
+        Controls controls = new Controls(reel, span, stops.size(), picture, false);
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             slides.add(Placed.of(
                     Part.slide(i + 1),
-                    new Box(step(setUp).times(i), Length.ZERO, item, height),
+                    new Box(step.times(i), Length.ZERO, item, height),
                     boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO)));
         }
         List<Placed> inside = new ArrayList<>();
         Box view = Box.all(Length.WIDTH, height);
         inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, view, slides))));
         inside.addAll(controls.around(height));
-        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        return new Range(span, frame, stops, step, gap);
     }
 }

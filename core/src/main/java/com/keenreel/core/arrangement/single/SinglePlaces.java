@@ -10,7 +10,10 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
+import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,22 +28,14 @@ final class SinglePlaces implements Places {
     }
 
     @Override
-    public int stops(SetUp setUp) {
-        return reel.slides().size();
-    }
-
-    @Override
-    public Length step(SetUp setUp) {
-        return Length.WIDTH;
-    }
-
-    @Override
-    public Placed frame(SetUp setUp) {
+    public Range lay(Span span) {
+        SetUp setUp = span.setUp();
+        List<Stop> stops = Stop.every(1, reel.slides().size());
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Length picture =
                 Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
-        Controls controls = new Controls(reel, setUp, stops(setUp), picture, true);
+        Controls controls = new Controls(reel, span, stops.size(), picture, true);
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
@@ -54,6 +49,7 @@ final class SinglePlaces implements Places {
         Box all = Box.all(Length.WIDTH, height);
         inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
         inside.addAll(controls.around(height));
-        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        return new Range(span, frame, stops, Length.WIDTH, Length.ZERO);
     }
 }

@@ -9,7 +9,10 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
+import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,32 +27,14 @@ final class StackPlaces implements Places {
     }
 
     @Override
-    public int stops(SetUp setUp) {
-        return 1;
-    }
-
-    @Override
-    public int shown(SetUp setUp) {
-        return reel.slides().size();
-    }
-
-    @Override
-    public Length step(SetUp setUp) {
-        return Length.ZERO;
-    }
-
-    @Override
-    public Length gap(SetUp setUp) {
-        return Length.px(reel.choices().get(Options.GAP, setUp));
-    }
-
-    @Override
-    public Placed frame(SetUp setUp) {
+    public Range lay(Span span) {
+        SetUp setUp = span.setUp();
+        Length gap = Length.px(reel.choices().get(Options.GAP, setUp));
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Length picture =
                 Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
-        Length below = height.plus(gap(setUp)); // from one slide to the next
+        Length below = height.plus(gap); // from one slide to the next
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             slides.add(Placed.of(
@@ -57,9 +42,11 @@ final class StackPlaces implements Places {
                     new Box(Length.ZERO, below.times(i), Length.WIDTH, height),
                     boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, Length.ZERO)));
         }
-        Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap(setUp));
+        Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap);
         Box all = Box.all(Length.WIDTH, whole);
-        return Placed.of(
+        Placed frame = Placed.of(
                 Part.FRAME, all, List.of(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)))));
+        List<Stop> stops = List.of(Stop.of(1, reel.slides().size()));
+        return new Range(span, frame, stops, Length.ZERO, gap);
     }
 }
