@@ -127,18 +127,29 @@ export const words = (steps) => ({
     event.target.value = '';
     if (!file) return;
     this.csvText = await file.text();
+    if (await this.csvLook()) this.$refs.csv.showModal();
+  },
+  /** Shows what the file changes; whether it can. */
+  async csvLook() {
+    await keeping.settled(); // what was typed before counts
     const answer = await sendText('/pictures/words.csv/look', this.csvText);
     if (!answer.ok) {
       notice((await answer.json().catch(() => ({}))).problem ?? 'This file cannot be read as a table.');
-      return;
+      return false;
     }
     this.$refs.csv.innerHTML = await answer.text();
-    this.$refs.csv.showModal();
+    return true;
   },
   async csvClick(event) {
     if (event.target.closest('[data-close]')) this.$refs.csv.close();
     if (!event.target.closest('[data-take]')) return;
-    const answer = await sendText('/pictures/words.csv', this.csvText);
+    const { seen } = this.$refs.csv.querySelector('[data-seen]').dataset;
+    const answer = await sendText(`/pictures/words.csv?seen=${seen}`, this.csvText);
+    if (answer.status === 422) {
+      notice((await answer.json()).problem);
+      await this.csvLook();
+      return;
+    }
     this.$refs.csv.close();
     const { changed, before, after } = answer.ok ? await answer.json() : {};
     notice(answer.ok ? `${changed} pictures say something else now.` : 'Nothing was changed.');

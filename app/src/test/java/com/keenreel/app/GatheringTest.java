@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -124,8 +125,8 @@ class GatheringTest {
         page.keyboard().press("Control+V");
         assertThat(alts.nth(9)).hasValue("Pasted three");
         assertThat(page.locator("#notices")).containsText("3 lines went down the column.");
-        page.waitForCondition(() -> editor.text(Running.application().origin() + "/pictures/words.csv?q=heap")
-                .contains("Pasted three"));
+        page.waitForCondition(() -> Stream.of("heap 7", "Pasted one", "Pasted two", "Pasted three")
+                .allMatch(editor.text(Running.application().origin() + "/pictures/words.csv?q=heap")::contains));
 
         // five by CSV
         String csv = editor.text(Running.application().origin() + "/pictures/words.csv?q=heap&order=name");

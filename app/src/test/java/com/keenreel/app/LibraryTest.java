@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -280,12 +281,32 @@ class LibraryTest {
                 .contains("there is no picture gone.png", "A file name is no alt text")
                 .contains("alt text – Zaffre tile");
         assertThat(shown("/pictures?q=zaffre+tile")).isEmpty();
+        String seen = org.jsoup.Jsoup.parse(look).selectFirst("[data-seen]").attr("data-seen");
+        editor.send("PUT", "/pictures/" + two + "/words", "{\"alt\":\"Written meanwhile\"}");
+        assertThat(text("/pictures/words.csv?seen=" + seen, changed)).contains("say something else meanwhile");
+        assertThat(shown("/pictures?q=zaffre+tile")).isEmpty();
         assertThat(text("/pictures/words.csv", changed)).contains("\"changed\":1");
         assertThat(shown("/pictures?q=zaffre+tile")).containsExactly(two);
         assertThat(text("/pictures/words.csv/look", "file;alt\ncsv-1.png;Dark tile"))
                 .contains("Dark tile");
         assertThat(text("/pictures/words.csv/look", "name,words\na,b"))
                 .contains("The first line must name the columns");
+    }
+
+    @Test
+    void fieldsThatAreStoredAtOnceAllStay() throws Exception {
+        String picture = plain("at-once.png", 0x206030, 50, 40);
+        Page page = editor.open("/help");
+        for (int round = 0; round < 20; round++) {
+            Object said = page.evaluate("""
+                    async ([picture, token, round]) => {
+                      const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token };
+                      const put = (field) => fetch(`/pictures/${picture}/words`, { method: 'PUT', headers, body: JSON.stringify({ [field]: `${field} ${round}` }) });
+                      await Promise.all(['title', 'caption', 'alt', 'credit'].map(put));
+                      return (await fetch(`/pictures/words.csv?ids=${picture}`)).text();
+                    }""", List.of(picture, editor.token(), round));
+            assertThat(said.toString()).contains(",title %1$d,caption %1$d,alt %1$d,credit %1$d,".formatted(round));
+        }
     }
 
     private String text(String path, String body) {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -38,6 +39,9 @@ class WordsController {
     private final LibraryStore library;
     private final SetStore sets;
     private final ByItself byItself;
+
+    /** Held from reading what pictures say to saying something else, so that fields that are stored at once all stay. */
+    private final Object oneByOne = new Object();
 
     WordsController(PictureStore pictures, LibraryStore library, SetStore sets, ByItself byItself) {
         this.pictures = pictures;
@@ -71,16 +75,19 @@ class WordsController {
     @PutMapping("/pictures/{id}/words")
     @ResponseBody
     Shown say(@PathVariable String id, @RequestBody JsonNode said) {
-        StoredPicture now = pictures.find(new PictureId(id));
-        pictures.say(List.of(saying(
-                now,
-                said.path("title").asString(now.words().title()),
-                said.path("caption").asString(now.words().caption()),
-                said.path("alt").asString(now.words().alt()),
-                said.path("credit").asString(now.credit()),
-                said.path("link").asString(now.words().link()))));
+        PictureId picture = new PictureId(id);
+        synchronized (oneByOne) {
+            StoredPicture now = pictures.find(picture);
+            pictures.say(List.of(saying(
+                    now,
+                    said.path("title").asString(now.words().title()),
+                    said.path("caption").asString(now.words().caption()),
+                    said.path("alt").asString(now.words().alt()),
+                    said.path("credit").asString(now.credit()),
+                    said.path("link").asString(now.words().link()))));
+        }
         byItself.look();
-        return Shown.of(pictures.find(now.id()));
+        return Shown.of(pictures.find(picture));
     }
 
     private static Saying saying(
@@ -121,11 +128,27 @@ class WordsController {
         return "picture-words-csv";
     }
 
-    /** Changes it. */
+    /**
+     * Changes it.
+     *
+     * @param seen names what was shown before; refused when it would change something else by now
+     */
     @PostMapping("/pictures/words.csv")
     @ResponseBody
-    Taken take(@RequestBody String csv) {
-        WordsCsv.Changes changes = changes(csv);
+    Taken take(@RequestBody String csv, @RequestParam(required = false) @Nullable String seen) {
+        Taken taken;
+        synchronized (oneByOne) {
+            WordsCsv.Changes changes = changes(csv);
+            if (seen != null && !seen.equals(changes.seen())) {
+                throw new Refusal("Pictures say something else meanwhile. This is what the file changes now.");
+            }
+            taken = take(changes);
+        }
+        byItself.look();
+        return taken;
+    }
+
+    private Taken take(WordsCsv.Changes changes) {
         List<Words> before = changes.changed().stream()
                 .map(WordsCsv.Change::picture)
                 .map(was -> new Words(was.id(), was.title(), was.caption(), was.alt(), was.credit(), was.link()))
@@ -133,7 +156,6 @@ class WordsController {
         List<Saying> after =
                 changes.changed().stream().map(WordsCsv.Change::saying).toList();
         pictures.say(after);
-        byItself.look();
         return new Taken(after.size(), before, after.stream().map(Words::of).toList());
     }
 

@@ -7,16 +7,19 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.springframework.util.DigestUtils;
 
 /**
  * What pictures say, as CSV: a line a picture, found again by its id, else by the name of its file. Columns that are
@@ -48,7 +51,15 @@ final class WordsCsv {
      * @param same how many lines change nothing
      * @param unfit the lines that fit no picture, or say what cannot be, each with the reason
      */
-    record Changes(List<Change> changed, int same, List<String> unfit) {}
+    record Changes(List<Change> changed, int same, List<String> unfit) {
+        /** Names these changes: another name when another field changes, or one to or from something else. */
+        public String seen() {
+            String all = changed.stream()
+                    .map(change -> change.saying().id() + " " + change.what())
+                    .collect(Collectors.joining("\n"));
+            return DigestUtils.md5DigestAsHex(all.getBytes(StandardCharsets.UTF_8));
+        }
+    }
 
     static String write(List<StoredPicture> pictures) {
         StringWriter out = new StringWriter();
