@@ -40,7 +40,17 @@ public final class Boxes {
                 if (right - left < 0.02 || bottom - top < 0.02) continue;
                 boxes[element.dataset.box] = [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
               }
-              return JSON.stringify({ boxes, width: hostWidth, height: origin.height / scale });
+              const type = {};
+              for (const words of root.querySelectorAll('.words')) {
+                for (const line of words.querySelectorAll('.panel, .title, .text, .button')) {
+                  if (!line.checkVisibility()) continue;
+                  const style = getComputedStyle(line);
+                  const px = ['font-size', 'line-height', 'max-width', 'padding-top', 'padding-right', 'padding-bottom', 'padding-left', 'margin-top', 'height'];
+                  const all = Object.fromEntries(px.map((name) => [name, parseFloat(style.getPropertyValue(name))]));
+                  type[`${words.dataset.box} ${line.className}`] = all;
+                }
+              }
+              return JSON.stringify({ boxes, type, width: hostWidth, height: origin.height / scale });
             }""";
 
     private int figures;
@@ -51,6 +61,26 @@ public final class Boxes {
     /** The boxes of the n-th reel of a page, counted from 0: {boxes, width, height}. */
     static JsonNode seen(Page page, int index) {
         return Editor.JSON.readTree((String) page.evaluate(SEEN, index));
+    }
+
+    /** Compares how words are set with a prediction; gives back how many of them are seen. */
+    int compareType(String where, JsonNode seen, JsonNode predicted) {
+        int lines = 0;
+        for (JsonNode set : predicted.path("type")) {
+            String name = set.path("name").asString();
+            JsonNode there = seen.path("type").path(name);
+            if (there.isMissingNode()) {
+                continue; // it says nothing, or is not seen at the first moment
+            }
+            lines++;
+            set.path("properties")
+                    .properties()
+                    .forEach(property -> compare(
+                            where + ", " + name + " " + property.getKey(),
+                            there.path(property.getKey()).asDouble(-1),
+                            property.getValue().asDouble()));
+        }
+        return lines;
     }
 
     /** Compares what is seen with a prediction. */

@@ -69,6 +69,8 @@ final class Kinds {
                 + editor.picture("floor-3-before.jpg") + "','after':'" + editor.picture("floor-3-after.jpg")
                 + "','nameBefore':'Before','nameAfter':'After','startsAt':0.4}}");
         reel.look(slides.get(1), null, 0.5, 0.93).look(slides.get(0), "desk", 0.04, 0.5);
+        reel.edit("{'kind':'choose','option':'words.place','slide':'" + slides.get(0)
+                + "','setUp':'tablet','value':'upper-right'}");
         return reel.choose("words.title-lines", "phone", "2")
                 .choose("shape.ratio", "desk", "4:5")
                 .choose("shape.fit", "tablet", "whole");

@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Page;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What {@code layout} predicts is what a browser lays out, and what a pasted wrapper reserves is what the reel takes. */
 class LayoutInBrowserTest {
-    private static final double[] WIDTHS = {280, 390, 599, 599.5, 600, 820, 1023, 1024, 1280, 1920, 2560};
+    private static final double[] WIDTHS = {
+        280, 390, 599, 599.5, 599.96875, 599.984375, 600, 820, 1023, 1023.984375, 1024, 1280, 1920, 2560
+    };
 
     @Test
     void boxesAgreeWithTheLivePageAtEveryWidth() {
@@ -56,6 +61,41 @@ class LayoutInBrowserTest {
             }
             System.out.println("flat: " + boxes.said());
             assertThat(boxes.wrong()).isEmpty();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    @Test
+    void boxesAndTypeAgreeInThirtyHostsOfOnePage() {
+        try (Editor editor = new Editor()) {
+            Random random = new Random(14);
+            double[] widths = random.doubles(30, 280, 2560)
+                    .map(width -> Math.round(width * 64) / 64.0) // what browsers lay out in
+                    .toArray();
+            widths[0] = 599.984375;
+            widths[1] = 600;
+            Boxes boxes = new Boxes();
+            int lines = 0;
+            Page page = editor.open(Running.application().site() + "/nothing-here");
+            editor.problems().clear(); // that there is nothing
+            page.addScriptTag(
+                    new Page.AddScriptTagOptions().setUrl(Running.application().origin() + "/reel.js"));
+            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+                Made reel = kind.getValue();
+                String element = reel.publish().path("plainElement").asString().replaceAll("<script.*?</script>", "");
+                page.evaluate(
+                        "([element, widths]) => { document.body.innerHTML = widths.map((width) => `<div style=\"width:${width}px\">${element}</div>`).join('') }",
+                        List.of(element, Arrays.stream(widths).boxed().toList()));
+                for (int i = 0; i < widths.length; i++) {
+                    JsonNode seen = Boxes.seen(page, i);
+                    JsonNode predicted = reel.layout(widths[i], "live");
+                    boxes.compare(kind.getKey() + " in " + widths[i], seen, predicted);
+                    lines += boxes.compareType(kind.getKey() + " in " + widths[i], seen, predicted);
+                }
+            }
+            System.out.println("thirty hosts: " + boxes.said() + ", " + lines + " lines and panels among them");
+            assertThat(boxes.wrong()).isEmpty();
+            assertThat(lines).isGreaterThan(300);
             assertThat(editor.problems()).isEmpty();
         }
     }

@@ -5,10 +5,8 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Direction;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureFacts;
@@ -20,7 +18,6 @@ import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jsoup.nodes.DataNode;
@@ -193,8 +190,6 @@ final class Markup {
 
     private void words(Element slide, int n, Said said, Pressed pressed) {
         boolean whole = pressed == Pressed.LINK;
-        boolean below = Arrays.stream(SetUp.values())
-                .anyMatch(setUp -> material.reel().choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW);
         boolean button = !said.button().isEmpty();
         if (whole) {
             slide.appendElement("a")
@@ -202,7 +197,7 @@ final class Markup {
                     .attr("href", said.link())
                     .attr("aria-label", button ? said.button() : name(said));
         }
-        if (!said.shows() && !below) {
+        if (!layout.stands(Part.words(n))) {
             return;
         }
         Element panel = is(slide.appendElement("div"), Part.words(n)).appendElement("div");

@@ -29,7 +29,10 @@ import org.jsoup.nodes.Element;
  */
 public final class Snippet {
     /** A number that turns the least bit of room into more than any height; a gate, not a size. */
-    private static final double GATE = 1_000_000;
+    private static final double GATE = 10_000_000;
+
+    /** So far before the limit of a stretch its gate opens, px: half of a 64th, the least difference that browsers know. */
+    private static final double AJAR = 1 / 128.0;
 
     /** Whatever the page's rules say of such an element, it is a plain block. */
     private static final String PLAIN = "all:initial;display:block";
@@ -217,10 +220,11 @@ public final class Snippet {
 
     /** How the first picture meets its place until the player takes over. */
     private String fit() {
+        Slide first = material.reel().slides().get(0);
         if (!isCropped()) {
             return "object-fit:fill"; // its place has its ratio
         }
-        if (material.reel().choices().get(Options.FIT, SetUp.DESK) == FitKind.WHOLE) {
+        if (first.chosen(Options.FIT, SetUp.DESK, material.reel().choices()) == FitKind.WHOLE) {
             return "object-fit:contain;object-position:center";
         }
         return "object-fit:cover;object-position:" + position(part());
@@ -314,10 +318,10 @@ public final class Snippet {
             String value = length.inner(Length.Base.PERCENT);
             List<String> gates = new ArrayList<>();
             if (from > 0) {
-                gates.add("max(0px,(100% - " + Numbers.plain(from - 0.008) + "px)*" + Numbers.plain(GATE) + ")");
+                gates.add("max(0px,(100% - " + Numbers.plain(from - AJAR) + "px)*" + Numbers.plain(GATE) + ")");
             }
             if (!Double.isInfinite(below)) {
-                gates.add("max(0px,(" + Numbers.plain(below) + "px - 100%)*" + Numbers.plain(GATE) + ")");
+                gates.add("max(0px,(" + Numbers.plain(below - AJAR) + "px - 100%)*" + Numbers.plain(GATE) + ")");
             }
             return gates.isEmpty() ? value : "min(" + String.join(",", gates) + "," + value + ")";
         }

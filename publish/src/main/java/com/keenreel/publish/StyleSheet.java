@@ -10,21 +10,26 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.FluidSize;
+import com.keenreel.core.space.Insets;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Length.Base;
+import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
-import com.keenreel.core.space.WordsArea;
+import com.keenreel.core.space.Setting;
+import com.keenreel.core.space.Type;
 import com.keenreel.core.time.Motion;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * Prints a layout as CSS. What is the same at all widths is printed once; the rest in one container block for each
@@ -34,13 +39,12 @@ final class StyleSheet {
     /** The size of type on the reel itself, px. */
     private static final double TYPE = 16;
 
-    private static final String ABSENT = "display:none";
-
     private final Reel reel;
     private final Layout layout;
     private final int copies;
     private final Needs needs;
     private final Drawn drawn;
+    private Set<Part> differing = Set.of();
 
     /**
      * The style sheet of that reel.
@@ -59,21 +63,26 @@ final class StyleSheet {
 
     String write() {
         List<Range> ranges = layout.ranges();
+        differing = differing(ranges);
         List<Map<String, String>> rules = ranges.stream().map(this::rules).toList();
         Set<String> parts = new LinkedHashSet<>();
         rules.forEach(own -> parts.addAll(own.keySet()));
+        Set<String> boxes = layout.parts().stream().map(Part::css).collect(Collectors.toSet());
         Map<Stretch, Map<String, String>> stretches = new TreeMap<>();
         for (String part : parts) {
+            String absent = boxes.contains(part) ? "display:none" : "";
             int from = 0;
             for (int i = 1; i <= rules.size(); i++) {
-                String body = rules.get(from).getOrDefault(part, ABSENT);
-                if (i == rules.size() || !body.equals(rules.get(i).getOrDefault(part, ABSENT))) {
+                String body = rules.get(from).getOrDefault(part, absent);
+                if (i == rules.size() || !body.equals(rules.get(i).getOrDefault(part, absent))) {
                     Stretch holds = new Stretch(
                             ranges.get(from).span().from(),
                             ranges.get(i - 1).span().below());
-                    stretches
-                            .computeIfAbsent(holds, any -> new LinkedHashMap<>())
-                            .put(part, body);
+                    if (!body.isEmpty()) {
+                        stretches
+                                .computeIfAbsent(holds, any -> new LinkedHashMap<>())
+                                .put(part, body);
+                    }
                     from = i;
                 }
             }
@@ -100,14 +109,18 @@ final class StyleSheet {
             return WIDE_FIRST.compare(this, other);
         }
 
-        /** Limits stand in em of the reel's own type: WebKit takes px for px of the screen when a page is zoomed. */
+        /**
+         * Limits stand in em of the reel's own type: WebKit takes px for px of the screen when a page is zoomed. And they are
+         * only asked for from below: Chromium takes a width that is a 64th of a px less than a limit for not less and for as
+         * much at once.
+         */
         private String condition() {
-            if (from == 0) {
-                return "(width < " + em(below) + ")";
+            String reached = "not (width < " + em(from) + ")";
+            if (Double.isInfinite(below)) {
+                return reached;
             }
-            return Double.isInfinite(below)
-                    ? "(width >= " + em(from) + ")"
-                    : "(" + em(from) + " <= width < " + em(below) + ")";
+            String under = "(width < " + em(below) + ")";
+            return from == 0 ? under : "(" + reached + ") and " + under;
         }
 
         private String around(String rules) {
@@ -135,7 +148,14 @@ final class StyleSheet {
                 + ";--words-ground:rgb(22 36 30/" + Numbers.plain(ground) + "%)"
                 + ";--control:" + (dark ? "#fff" : "#16241e")
                 + ";--control-solid:#16241e"
-                + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)") + "}";
+                + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
+                + ";--target:" + px(Layout.TARGET) + "}"
+                + ".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
+                + css(Setting.BUTTON) + "}"
+                + (needs.pairs()
+                        ? ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE)
+                                + "}"
+                        : "");
     }
 
     private Map<String, String> rules(Range range) {
@@ -147,9 +167,7 @@ final class StyleSheet {
         if (arrangement.motion(reel) instanceof Motion.ByTime band) {
             copies(range, band.onward(), rules);
         }
-        if (arrangement.has(Options.WORDS_PLACE)) {
-            words(range.setUp(), arrangement.has(Options.WORDS_SIZE), rules);
-        }
+        words(range, rules);
         return rules;
     }
 
@@ -173,54 +191,72 @@ final class StyleSheet {
         }
     }
 
-    private void words(SetUp setUp, boolean grows, Map<String, String> rules) {
-        WordsPlace place = reel.choices().get(Options.WORDS_PLACE, setUp);
-        if (place == WordsPlace.NOWHERE) {
-            rules.put("words", "display:none");
-            return;
+    /** How words are set: what most slides share is said once, the others say it each for its own. */
+    private void words(Range range, Map<String, String> rules) {
+        range.frame().all().forEach(placed -> {
+            Setting set = placed.setting();
+            if (set == null) {
+                return;
+            }
+            String own = placed.part().css();
+            boolean differs = differing.contains(placed.part());
+            String scope = differs ? own + " ." : "";
+            String colour = set.place() == WordsPlace.BELOW ? "color:var(--ink)" : "color:#fff";
+            String align = set.place().over() && set.place().across() == 0 ? ";text-align:center" : "";
+            if (differs) {
+                rules.merge(own, ";" + colour + (align.isEmpty() ? ";text-align:start" : align), String::concat);
+            } else {
+                rules.put("words", colour + align);
+            }
+            rules.put(scope + "panel", panel(set));
+            String stands = differs ? "display:block;" : "";
+            rules.put(scope + "title", set.title() == null ? "display:none" : stands + css(set.title()));
+            rules.put(scope + "text", set.text() == null ? "display:none" : stands + css(set.text()));
+            rules.put(scope + "title + .text", "margin-top:" + css(set.between()));
+            rules.put(scope + "button", "margin-top:" + css(set.aboveButton()));
+        });
+    }
+
+    /** What is set otherwise than most of its kind are, at some width. */
+    private static Set<Part> differing(List<Range> ranges) {
+        Set<Part> differing = new HashSet<>();
+        for (Range range : ranges) {
+            Map<Setting, List<Part>> alike = new LinkedHashMap<>();
+            range.frame()
+                    .all()
+                    .filter(placed -> placed.setting() != null)
+                    .forEach(placed -> alike.computeIfAbsent(placed.setting(), any -> new ArrayList<>())
+                            .add(placed.part()));
+            List<Part> most = alike.values().stream()
+                    .max(Comparator.comparingInt(List::size))
+                    .orElse(List.of());
+            alike.values().stream().filter(parts -> parts != most).forEach(differing::addAll);
         }
-        if (!reel.choices().get(Options.WORDS_TEXT, setUp)) {
-            rules.put("text", "display:none");
-        } else {
-            rules.put(
-                    "text",
-                    place == WordsPlace.BELOW
-                            ? below(Options.TEXT_LINES, setUp, WordsArea.TEXT_LINE, 15)
-                            : over(15, textSize(setUp), 1.45));
-        }
-        if (place == WordsPlace.BELOW) {
-            rules.put("words", "color:var(--ink)");
-            rules.put("panel", "width:100%;height:max-content;padding:" + px(WordsArea.ABOVE) + " 0 0");
-            rules.put("title", below(Options.TITLE_LINES, setUp, WordsArea.TITLE_LINE, 18));
-            rules.put("title + .text", "margin-top:" + px(WordsArea.BETWEEN));
-            rules.put("button", "margin-top:8px");
-            return;
+        return differing;
+    }
+
+    private static String panel(Setting set) {
+        Insets around = set.around();
+        String padding = "padding:" + css(around.top()) + " " + css(around.right()) + " " + css(around.bottom()) + " "
+                + css(around.left());
+        if (set.place() == WordsPlace.BELOW) {
+            return "width:100%;height:max-content;margin:0;background:none;max-width:" + css(set.widest()) + ";"
+                    + padding;
         }
         // margins, not alignment: what is too long for its place can be scrolled to, and is not cut off at its start
-        String[] around = {"0 auto", "auto", "auto 0"};
-        rules.put("words", "color:#fff" + (place.across() == 0 ? ";text-align:center" : ""));
-        boolean phone = setUp == SetUp.PHONE;
-        rules.put(
-                "panel",
-                "max-width:min(100%,560px);padding:" + (phone ? "12px 14px" : "20px 24px")
-                        + ";margin-block:" + around[place.down() + 1] + ";margin-inline:" + around[place.across() + 1]
-                        + ";background:var(--words-ground)");
-        rules.put("title", over(18, grows ? reel.choices().get(Options.WORDS_SIZE, setUp) : 18, 1.2));
-        rules.put("title + .text", "margin-top:6px");
-        rules.put("button", "margin-top:" + (phone ? "10px" : "14px"));
+        String[] free = {"0 auto", "auto", "auto 0"};
+        return "max-width:" + css(set.widest()) + ";" + padding + ";margin-block:"
+                + free[set.place().down() + 1] + ";margin-inline:"
+                + free[set.place().across() + 1]
+                + ";background:var(--words-ground)";
     }
 
-    private double textSize(SetUp setUp) {
-        return Math.max(15, Math.round(reel.choices().get(Options.WORDS_SIZE, setUp) * 0.6));
+    private static String css(Type type) {
+        return "font-size:" + css(type.size()) + ";line-height:" + css(type.line());
     }
 
-    private static String over(double least, double most, double lineHeight) {
-        return "font-size:" + FluidSize.between(least, most).css(Base.CQI) + ";line-height:" + lineHeight;
-    }
-
-    private String below(com.keenreel.core.option.Option<Double> lines, SetUp setUp, double lineHeight, double size) {
-        int kept = (int) Math.round(reel.choices().get(lines, setUp));
-        return kept == 0 ? "display:none" : "font-size:" + px(size) + ";line-height:" + px(lineHeight);
+    private static String css(Length length) {
+        return length.equals(Length.ZERO) ? "0" : length.css(Base.CQI);
     }
 
     private static String css(Box box) {

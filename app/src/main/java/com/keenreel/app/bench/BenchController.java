@@ -17,6 +17,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.MeasuredType;
 import com.keenreel.publish.AddressPage;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -199,8 +200,8 @@ class BenchController {
                 .body(page.html());
     }
 
-    /** Predicted boxes. */
-    record Predicted(double width, double view, String setUp, List<Measured> boxes) {}
+    /** Predicted boxes, and type. */
+    record Predicted(double width, double view, String setUp, List<Measured> boxes, List<MeasuredType> type) {}
 
     @GetMapping("/layout")
     @ResponseBody
@@ -212,6 +213,7 @@ class BenchController {
         StoredReel reel = reels.find(id);
         Optional<Published> live = "head".equals(state) ? Optional.empty() : publications.live(id);
         Layout layout = live.map(publishing::layout).orElseGet(() -> publishing.layout(reel.reel()));
-        return new Predicted(width, view, layout.range(width).setUp().word(), layout.at(width, view));
+        return new Predicted(
+                width, view, layout.range(width).setUp().word(), layout.at(width, view), layout.typeAt(width));
     }
 }

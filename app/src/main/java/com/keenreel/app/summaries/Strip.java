@@ -96,7 +96,7 @@ final class Strip {
             Element cell, Slide slide, PictureId id, double x, double width, double clipX, double clipWidth) {
         Version version = shelf.version(id);
         FocalPoint focal = slide.focal().in(SetUp.DESK, version.facts().focal());
-        FitKind fit = reel.choices().get(Options.FIT, SetUp.DESK);
+        FitKind fit = slide.chosen(Options.FIT, SetUp.DESK, reel.choices());
         Box box = Fit.of(
                 fit == FitKind.ORIGINAL ? FitKind.FILL : fit,
                 version.facts(),

@@ -23,7 +23,9 @@ import tools.jackson.databind.JsonNode;
 @Tag("demonstration")
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class EnginesTest {
-    private static final double[] WIDTHS = {280, 390, 599, 599.5, 600, 820, 1023, 1024, 1280, 1600, 1920, 2560};
+    private static final double[] WIDTHS = {
+        280, 390, 599, 599.5, 599.984375, 600, 820, 1023, 1024, 1280, 1600, 1920, 2560
+    };
 
     /** One page of every reel: what its root is called in what follows. */
     private static final String ROOT = "const root = document.querySelector('keen-reel').shadowRoot; ";

@@ -10,16 +10,23 @@ import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.MeasuredType;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Setting;
 import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Type;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where everything of a reel stands, at every width. The same boxes are printed as CSS for visitors and evaluated here
@@ -42,6 +49,7 @@ public final class Layout {
     private final Places places;
     private final List<Span> spans;
     private final Map<Span, Range> laid = new ConcurrentHashMap<>();
+    private volatile @Nullable Set<Part> standing; // all parts there are at some width, once they are asked for
 
     private Layout(Reel reel, Places places) {
         this.reel = reel;
@@ -152,7 +160,20 @@ public final class Layout {
 
     /** Whether that part has a place at some width; what has none anywhere is left out of the markup. */
     public boolean stands(Part part) {
-        return ranges().stream().anyMatch(range -> range.frame().boxOf(part).isPresent());
+        return parts().contains(part);
+    }
+
+    /** Everything that has a place at some width. */
+    public Set<Part> parts() {
+        Set<Part> all = standing;
+        if (all == null) {
+            all = ranges().stream()
+                    .flatMap(range -> range.frame().all())
+                    .map(Placed::part)
+                    .collect(Collectors.toUnmodifiableSet());
+            standing = all;
+        }
+        return all;
     }
 
     private boolean mirrored() {
@@ -199,6 +220,50 @@ public final class Layout {
         Rectangle everything = new Rectangle(-1e9, -1e9, 1e9, 1e9);
         collect(range.frame(), inHost.left().at(hostWidth, view), 0, width, view, everything, seen);
         return seen;
+    }
+
+    /**
+     * How words are set on a host of that width, wherever some stand; in CSS px.
+     *
+     * @param hostWidth px
+     */
+    public List<MeasuredType> typeAt(double hostWidth) {
+        double width = widthInHost().at(hostWidth);
+        List<MeasuredType> all = new ArrayList<>();
+        range(hostWidth).frame().all().forEach(placed -> {
+            Setting set = placed.setting();
+            if (set != null) {
+                String name = placed.part().css();
+                type(name + " title", set.title(), width, all);
+                type(name + " text", set.text(), width, all);
+                Map<String, Double> panel = new LinkedHashMap<>();
+                panel.put("max-width", set.widest().at(width));
+                panel.put("padding-top", set.around().top().at(width));
+                panel.put("padding-right", set.around().right().at(width));
+                panel.put("padding-bottom", set.around().bottom().at(width));
+                panel.put("padding-left", set.around().left().at(width));
+                all.add(new MeasuredType(name + " panel", panel));
+                type(name + " button", Setting.BUTTON, width, all);
+                Map<String, Double> button = Map.of(
+                        "margin-top", set.aboveButton().at(width),
+                        "height", Setting.BUTTON_HEIGHT,
+                        "padding-left", Setting.BUTTON_SIDES);
+                all.add(new MeasuredType(name + " button", button));
+            }
+        });
+        return all;
+    }
+
+    private static void type(String name, @Nullable Type type, double width, List<MeasuredType> all) {
+        if (type != null) {
+            all.add(new MeasuredType(
+                    name,
+                    Map.of(
+                            "font-size",
+                            type.size().at(width),
+                            "line-height",
+                            type.line().at(width))));
+        }
     }
 
     private record Rectangle(double left, double top, double right, double bottom) {

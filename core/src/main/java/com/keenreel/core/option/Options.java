@@ -75,7 +75,8 @@ public final class Options {
             "Where a slide's words stand.",
             OneOf.of(WordsPlace.class, WordsPlace::say),
             WordsPlace.LOWER_LEFT,
-            Scope.SET_UP);
+            Scope.SET_UP,
+            Scope.SLIDE);
     public static final Option<Boolean> WORDS_TEXT = option(
             "words.text",
             "Whether the text is shown beside title and button.",

@@ -22,6 +22,9 @@ public final class PairBoxes {
     /** Height of a name's ground, px. */
     public static final double HEIGHT = 32;
 
+    /** Type of a name: one line that fills its ground. */
+    public static final Type TYPE = Type.fixed(SIZE, HEIGHT);
+
     /** Width of the divider, px. */
     public static final double DIVIDER = 2;
 

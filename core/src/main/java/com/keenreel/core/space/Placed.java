@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that stands somewhere: a node of the tree that a layout yields.
@@ -13,16 +14,23 @@ import java.util.stream.Stream;
  * @param clips whether what stands outside it cannot be seen
  * @param room it can be seen at the first moment while this is not below 0; what stands inside an unseen one cannot
  *     either
+ * @param setting how words are set in it; null where none stand
  * @param inside its children
  */
-public record Placed(Part part, Box box, boolean clips, Length room, List<Placed> inside) {
+public record Placed(
+        Part part,
+        Box box,
+        boolean clips,
+        Length room,
+        @Nullable Setting setting,
+        List<Placed> inside) {
     public Placed {
         inside = List.copyOf(inside);
     }
 
     /** With others inside it. */
     public static Placed of(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, false, Length.ZERO, inside);
+        return new Placed(part, box, false, Length.ZERO, null, inside);
     }
 
     /** Nothing inside. */
@@ -32,7 +40,7 @@ public record Placed(Part part, Box box, boolean clips, Length room, List<Placed
 
     /** Cuts off what stands outside it. */
     public static Placed clipping(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, true, Length.ZERO, inside);
+        return new Placed(part, box, true, Length.ZERO, null, inside);
     }
 
     /** It and everything inside it, each before what is inside that. */
@@ -61,7 +69,12 @@ public record Placed(Part part, Box box, boolean clips, Length room, List<Placed
 
     /** Seen at the first moment only while {@code needed} is not below 0. */
     public Placed seenWhile(Length needed) {
-        return new Placed(part, box, clips, needed, inside);
+        return new Placed(part, box, clips, needed, setting, inside);
+    }
+
+    /** With words in it, set like that. */
+    Placed set(Setting words) {
+        return new Placed(part, box, clips, room, words, inside);
     }
 
     /** The same, not seen at the first moment. */
@@ -81,8 +94,8 @@ public record Placed(Part part, Box box, boolean clips, Length room, List<Placed
         for (Placed child : inside) {
             Placed own = child.mirrored();
             Box there = child.box.mirroredIn(box.width());
-            turned.add(new Placed(own.part, there, own.clips, own.room, own.inside));
+            turned.add(new Placed(own.part, there, own.clips, own.room, own.setting, own.inside));
         }
-        return new Placed(part, box, clips, room, turned);
+        return new Placed(part, box, clips, room, setting, turned);
     }
 }

@@ -19,11 +19,21 @@ public final class SlideBoxes {
     private final Choices choices;
     private final WordsArea words;
 
+    /** The cells of a reel in which titles do not grow. */
     public SlideBoxes(Reel reel, Facts facts, SetUp setUp) {
+        this(reel, facts, setUp, WordsArea.TITLE);
+    }
+
+    /**
+     * The cells of a reel.
+     *
+     * @param titles the greatest size of a title on a picture, px
+     */
+    public SlideBoxes(Reel reel, Facts facts, SetUp setUp, double titles) {
         this.facts = facts;
         this.setUp = setUp;
         this.choices = reel.choices();
-        this.words = new WordsArea(reel, facts, setUp);
+        this.words = new WordsArea(reel, facts, setUp, titles);
     }
 
     /** The height kept below every picture, px. */
@@ -42,11 +52,12 @@ public final class SlideBoxes {
     public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot) {
         List<Placed> parts = new ArrayList<>();
         parts.add(Placed.clipping(Part.crop(n), Box.all(width, height), carried(n, slide, width, height, foot)));
-        WordsPlace place = words.place();
+        WordsPlace place = words.place(slide);
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
-            parts.add(Placed.of(Part.words(n), words.below(width, height)));
+            parts.add(Placed.of(Part.words(n), words.below(width, height)).set(words.settingBelow(width)));
         } else if (place.over() && facts.said(slide).shows()) {
-            parts.add(Placed.of(Part.words(n), words.over(width, height, besideArrows, foot)));
+            Box area = words.over(width, height, besideArrows, foot);
+            parts.add(Placed.of(Part.words(n), area).set(words.settingOver(place, area.width())));
         }
         return parts;
     }

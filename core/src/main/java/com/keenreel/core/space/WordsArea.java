@@ -1,41 +1,57 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import org.jspecify.annotations.Nullable;
 
-/** The area kept for a slide's words. Its size depends on what was chosen, never on the text. */
-public final class WordsArea {
-    /** Line height of a title below the picture, px. */
-    public static final double TITLE_LINE = 24;
+/** The area kept for a slide's words, and how they are set in it. Both depend on what was chosen, never on the text. */
+final class WordsArea {
+    /** The size of a title that does not grow, px. */
+    static final double TITLE = 18;
 
-    /** Line height of a text below the picture, px. */
-    public static final double TEXT_LINE = 22;
+    /** The least size of a text, px. */
+    private static final double TEXT = 15;
+
+    private static final Type TITLE_BELOW = Type.fixed(TITLE, 24);
+    private static final Type TEXT_BELOW = Type.fixed(TEXT, 22);
 
     /** Above the words below a picture, px. */
-    public static final double ABOVE = 12;
+    private static final double ABOVE = 12;
 
-    /** Between two kinds of words, px. */
-    public static final double BETWEEN = 4;
+    /** Between two kinds of words below a picture, px. */
+    private static final double BETWEEN = 4;
 
-    /** Height of a button below the picture with the space above it, px. */
-    public static final double BUTTON = 52;
+    /** Above a button below a picture, px. */
+    private static final double ABOVE_BUTTON = 8;
+
+    /** No line becomes longer than can be read, px. */
+    private static final Length WIDEST = Length.px(560);
 
     private final Reel reel;
     private final Facts facts;
     private final SetUp setUp;
+    private final double titles;
     private final double reserved;
 
-    WordsArea(Reel reel, Facts facts, SetUp setUp) {
+    /**
+     * The areas of a reel's slides.
+     *
+     * @param titles the greatest size of a title on a picture, px
+     */
+    WordsArea(Reel reel, Facts facts, SetUp setUp, double titles) {
         this.reel = reel;
         this.facts = facts;
         this.setUp = setUp;
+        this.titles = titles;
         this.reserved = calculated();
     }
 
-    WordsPlace place() {
-        return reel.choices().get(Options.WORDS_PLACE, setUp);
+    WordsPlace place(Slide slide) {
+        return slide.chosen(Options.WORDS_PLACE, setUp, reel.choices());
     }
 
     /** The height kept below every picture, so that all slides are equally high; 0 where words stand elsewhere, px. */
@@ -43,17 +59,27 @@ public final class WordsArea {
         return reserved;
     }
 
+    private int lines(Option<Double> option) {
+        return (int) Math.round(reel.choices().get(option, setUp));
+    }
+
+    private boolean textShows() {
+        return reel.choices().get(Options.WORDS_TEXT, setUp);
+    }
+
     private double calculated() {
-        if (place() != WordsPlace.BELOW) {
+        if (reel.slides().stream().noneMatch(slide -> place(slide) == WordsPlace.BELOW)) {
             return 0;
         }
-        double title = reel.choices().get(Options.TITLE_LINES, setUp) * TITLE_LINE;
-        double text = reel.choices().get(Options.WORDS_TEXT, setUp)
-                ? reel.choices().get(Options.TEXT_LINES, setUp) * TEXT_LINE
-                : 0;
+        double title = TITLE_BELOW.line().at(0) * lines(Options.TITLE_LINES);
+        double text = textShows() ? TEXT_BELOW.line().at(0) * lines(Options.TEXT_LINES) : 0;
         boolean button = reel.slides().stream()
                 .anyMatch(slide -> !facts.said(slide).button().isEmpty());
-        return ABOVE + title + (title > 0 && text > 0 ? BETWEEN : 0) + text + (button ? BUTTON : 0);
+        return ABOVE
+                + title
+                + (title > 0 && text > 0 ? BETWEEN : 0)
+                + text
+                + (button ? ABOVE_BUTTON + Setting.BUTTON_HEIGHT : 0);
     }
 
     /** On a picture area of that size, clear of the arrows at its sides and of the line of dots at its foot. */
@@ -71,5 +97,35 @@ public final class WordsArea {
     /** Below a picture area of that size. */
     Box below(Length width, Length height) {
         return new Box(Length.ZERO, height, width, Length.px(reserved));
+    }
+
+    /** How words are set on the picture, in an area of that width. */
+    Setting settingOver(WordsPlace place, Length width) {
+        boolean phone = setUp == SetUp.PHONE;
+        Type text = Type.growing(TEXT, Math.max(TEXT, Math.round(titles * 0.6)), 1.45);
+        return new Setting(
+                place,
+                Length.min(width, WIDEST),
+                phone ? Insets.of(12, 14) : Insets.of(20, 24),
+                Type.growing(TITLE, titles, 1.2),
+                textShows() ? text : null,
+                Length.px(6),
+                Length.px(phone ? 10 : 14));
+    }
+
+    /** How words are set below the picture, in an area of that width. */
+    Setting settingBelow(Length width) {
+        return new Setting(
+                WordsPlace.BELOW,
+                width,
+                Insets.above(ABOVE),
+                kept(TITLE_BELOW, Options.TITLE_LINES),
+                textShows() ? kept(TEXT_BELOW, Options.TEXT_LINES) : null,
+                Length.px(BETWEEN),
+                Length.px(ABOVE_BUTTON));
+    }
+
+    private @Nullable Type kept(Type type, Option<Double> lines) {
+        return lines(lines) == 0 ? null : type;
     }
 }

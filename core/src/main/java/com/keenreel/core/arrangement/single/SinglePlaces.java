@@ -31,7 +31,7 @@ final class SinglePlaces implements Places {
     public Range lay(Span span) {
         SetUp setUp = span.setUp();
         List<Stop> stops = Stop.every(1, reel.slides().size());
-        SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
+        SlideBoxes boxes = new SlideBoxes(reel, facts, setUp, reel.choices().get(Options.WORDS_SIZE, setUp));
         Length picture =
                 Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
