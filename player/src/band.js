@@ -15,7 +15,7 @@ export class Band extends Piece {
 
   #run(share = 0) {
     this.#running?.cancel();
-    const piece = this.plan.forward[0];
+    const piece = this.plan.changes[0].on[0];
     const { lapTime } = this.range;
     const at = (laps) => ({ transform: `translateX(calc(var(--step) * ${-laps}))` });
     const running = this.strip.animate([at(piece.from.x), at(piece.to.x)], {
@@ -53,7 +53,7 @@ export class Band extends Piece {
     const ends = this.plan.way < 0; // where lines end on the left, a logo begins at its right edge
     const from = ends ? first.offsetLeft + first.offsetWidth - own.offsetLeft - own.offsetWidth : own.offsetLeft - first.offsetLeft;
     const laps = from / this.range.lapLength;
-    const forward = this.plan.forward[0].to.x > 0;
+    const forward = this.plan.changes[0].on[0].to.x > 0;
     this.#running.pause(); // before the time is set, or a frame more would pass
     this.#running.currentTime = (forward ? laps : 1 - laps) * duration;
     this.frame.querySelector('.view').scrollLeft = 0;

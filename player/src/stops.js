@@ -19,6 +19,7 @@ export class Stops extends Piece {
     this.moved = plan.lead === 'position'; // the strip is, by hand too
     this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
     this.holds = plan.holds;
+    this.into = plan.into;
     if (plan.anew) this.#shuffle();
     this.dots = [...reel.querySelectorAll('.dot')];
     this.live = this.strip;
@@ -40,7 +41,7 @@ export class Stops extends Piece {
     }
     const place = this.slides.map(({ className, ariaLabel }) => [className.match(/slide-\d+/)[0], ariaLabel]);
     this.slides = order.map((from) => this.slides[from]);
-    this.holds = order.map((from) => this.plan.holds[from]);
+    [this.holds, this.into] = [this.plan.holds, this.plan.into].map((all) => order.map((from) => all[from]));
     this.slides.forEach((slide, i) => {
       slide.className = slide.className.replace(/slide-\d+/, place[i][0]);
       slide.ariaLabel = place[i][1];
@@ -195,7 +196,7 @@ export class Stops extends Piece {
   }
 
   #change(to, forward) {
-    if (this.still || !this.plan.duration) {
+    if (this.still || !this.#way(this.#stop, to, forward).ms) {
       this.#stand(to);
       return;
     }
@@ -215,6 +216,11 @@ export class Stops extends Piece {
     Promise.all(moving.map(({ finished }) => finished)).then(over, () => {}); // or it was ended before
   }
 
+  /** The change between two stops: going on, what comes says how; going back, what leaves does. */
+  #way(from, to, forward) {
+    return this.plan.changes[this.into[this.range.stops[forward ? to : from][0]]];
+  }
+
   /** Starts the animations of a change; they are what the plan says, piece by piece. */
   animate(from, to, forward) {
     const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
@@ -222,8 +228,8 @@ export class Stops extends Piece {
       coming.forEach((slide) => slide.classList.add('coming'));
       leaving.forEach((slide) => slide.classList.add('leaving'));
     }
-    const pieces = forward ? this.plan.forward : this.plan.backward;
-    return pieces.flatMap((piece) => {
+    const way = this.#way(from, to, forward);
+    return (forward ? way.on : way.back).flatMap((piece) => {
       if (piece.on === 'strip') {
         const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
         return this.strip.animate([at(piece.from.x), at(piece.to.x)], options(piece));

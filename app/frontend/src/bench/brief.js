@@ -80,14 +80,16 @@ export class Brief {
   /** The value that holds in the scope that is chosen. */
   #holds(panel) {
     const usual = panel.dataset.kind === 'wording' ? '' : panel.dataset.usual;
-    return this.#said(panel, panel.dataset.scope) ?? this.#said(panel, 'all') ?? usual;
+    const { scope } = panel.dataset;
+    const ofReel = (one) => panel.getAttribute(`data-reel-${one}`); // where it is one slide's
+    return this.#said(panel, scope) ?? this.#said(panel, 'all') ?? ofReel(scope) ?? ofReel('all') ?? usual;
   }
 
   /** The edit that a value makes in the scope that is chosen. */
   #edit(panel, value) {
     const { option, scope } = panel.dataset;
     if (option === 'slot') return { kind: 'sit', slot: value };
-    return { kind: 'choose', option, setUp: scope === 'all' ? null : scope, value };
+    return { kind: 'choose', option, slide: panel.dataset.slide ?? null, setUp: scope === 'all' ? null : scope, value };
   }
 
   #refused(panel) {
@@ -149,7 +151,7 @@ export class Brief {
     panel.querySelectorAll('input:not([data-prefix])').forEach((input) => {
       input.value = value;
     });
-    panel.querySelector('[data-clear]').hidden = scope === 'all' || this.#said(panel, scope) === null;
+    panel.querySelector('[data-clear]').hidden = (scope === 'all' && !panel.dataset.slide) || this.#said(panel, scope) === null;
     this.#stand(panel);
   }
 

@@ -13,10 +13,12 @@ import com.keenreel.core.time.Plan;
 import com.keenreel.core.time.Pose;
 import com.keenreel.core.time.Schedule;
 import com.keenreel.core.time.Transition;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -78,6 +80,60 @@ class TransitionsTest {
         List<Number> shares = (List<Number>) box;
         assertThat(shares.get(0).doubleValue()).as(what + ", x").isCloseTo(x, within(0.01));
         assertThat(shares.get(1).doubleValue()).as(what + ", y").isCloseTo(y, within(0.01));
+    }
+
+    /** Chosen on the sheets of two slides; the others come as the reel says. Going back, a slide leaves as it came. */
+    @Test
+    void aSlideComesAndLeavesAsItsOwnSheetSays() {
+        Made reel = editor.make(
+                        "Each its own way",
+                        "banner",
+                        "full",
+                        "plate-01-quatrefoil.jpg",
+                        "plate-04-fan.jpg",
+                        "plate-02-eight-star.jpg")
+                .choose("motion.time", null, "2")
+                .choose("motion.autoplay", null, "false");
+        Page page = reel.bench();
+        page.locator(".card").nth(1).click();
+        Locator comes = page.locator("[data-key='word-set-motion-transition-all-of-slide']");
+        assertThat(comes).hasText("crossfade");
+        comes.click();
+        page.locator(".control-panel:popover-open [data-value=along]").click();
+        assertThat(comes).hasText("moving along");
+        assertThat(page.locator(".control-panel:popover-open [data-clear]")).hasText("As the reel");
+        page.keyboard().press("Escape");
+        page.locator(".card").nth(2).click();
+        assertThat(comes).hasText("crossfade");
+        comes.click();
+        page.locator(".control-panel:popover-open [data-value=none]").click();
+        assertThat(comes).hasText("no transition");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".joint").nth(0)).hasAttribute("title", "Changes by along");
+        assertThat(page.locator(".joint").nth(1)).hasAttribute("title", "Changes by none");
+
+        Page live = reel.live();
+        Transition along = Transition.of(TransitionKind.ALONG, Direction.LTR);
+        live.locator(".arrow-next").click();
+        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, true), "its own way");
+        live.locator(".arrow-next").click(); // ends it
+        assertThat(live.locator(".slide-3.now")).hasCount(1);
+        assertThat(live.locator(".slide.coming")).hasCount(0);
+        live.locator(".arrow-previous").click();
+        assertThat(live.locator(".slide-2.now")).hasCount(1);
+        live.locator(".arrow-previous").click();
+        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, false), "back as it came");
+        live.locator(".arrow-previous").click();
+        assertThat(live.locator(".slide-3.now")).hasCount(1);
+
+        page.locator("[data-do=undo]").click();
+        assertThat(comes).hasText("crossfade");
+        page.locator(".card").nth(1).click();
+        assertThat(comes).hasText("moving along");
+        comes.click();
+        page.locator(".control-panel:popover-open [data-clear]").click();
+        assertThat(comes).hasText("crossfade");
+        assertThat(editor.problems()).isEmpty();
     }
 
     @ParameterizedTest

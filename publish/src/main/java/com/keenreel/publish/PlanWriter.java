@@ -11,6 +11,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Piece;
 import com.keenreel.core.time.Plan;
@@ -44,11 +45,21 @@ final class PlanWriter {
             plan.put("anew", true);
         }
         plan.put("swipe", reel.choices().get(Options.SWIPE));
-        plan.put("duration", motion.change());
         ArrayNode holds = plan.putArray("holds");
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
-        plan.set("forward", pieces(plan(motion, true)));
-        plan.set("backward", pieces(plan(motion, false)));
+        if (motion.stops()) {
+            ArrayNode into = plan.putArray("into");
+            for (int slide = 0; slide < reel.slides().size(); slide++) {
+                into.add(motion.into(slide));
+            }
+        }
+        ArrayNode changes = plan.putArray("changes");
+        for (Change change : motion.changes()) {
+            changes.addObject()
+                    .put("ms", change.ms())
+                    .<ObjectNode>set("on", pieces(change.on()))
+                    .set("back", pieces(change.back()));
+        }
         ArrayNode ranges = plan.putArray("ranges");
         layout.ranges().forEach(range -> ranges.add(range(range, motion)));
         ObjectNode pairs = plan.putObject("pairs");
@@ -66,16 +77,6 @@ final class PlanWriter {
                 .put("play", spoken.say(Phrase.PLAY))
                 .put("position", spoken.say(Phrase.POSITION));
         return plan.toString();
-    }
-
-    private static Plan plan(Motion motion, boolean forward) {
-        if (motion instanceof Motion.ByChange change) {
-            return change.transition().plan(change.chosen(), forward);
-        }
-        if (motion instanceof Motion.ByPosition position) {
-            return position.step();
-        }
-        return motion instanceof Motion.ByTime band ? band.lap() : new Plan(0, List.of());
     }
 
     private ObjectNode range(Range range, Motion motion) {
@@ -98,8 +99,8 @@ final class PlanWriter {
             for (int stop = 0; stop < starts.size(); stop++) {
                 long start = starts.get(stop);
                 moments.addArray().add(start).add(stop).add(stop);
-                if (schedule.holds().size() > 1 && schedule.change() > 0) {
-                    int next = (stop + 1) % schedule.holds().size();
+                int next = schedule.after(stop);
+                if (next != stop && schedule.changes().get(next) > 0) {
                     moments.addArray()
                             .add(start + schedule.holds().get(stop))
                             .add(stop)

@@ -93,8 +93,7 @@ class Bench {
         List<Card> cards = Card.of(draft);
         Arrangement arrangement = Arrangements.of(shown);
         model.put("cards", cards);
-        model.put("drawnCards", cardMarkup.of(cards, slide, joint(shown)));
-        model.put("joint", joint(shown));
+        model.put("drawnCards", cardMarkup.of(cards, slide));
         model.put("lap", lap(draft.seen(), layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
@@ -130,15 +129,6 @@ class Bench {
         return publishing.changedSince(stored, live.get())
                 ? "live is " + live.get().revision()
                 : "live";
-    }
-
-    /** How one slide gives way to the next, as icons between cards show it; empty where none does. */
-    private static String joint(Reel reel) {
-        Motion motion = Arrangements.of(reel).motion(reel);
-        if (motion instanceof Motion.ByChange) {
-            return Options.TRANSITION.domain().write(reel.choices().get(Options.TRANSITION));
-        }
-        return motion.stops() ? "along" : "";
     }
 
     private static String lap(Reel reel, Layout layout) {

@@ -13,6 +13,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
@@ -20,27 +21,29 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** The whole set-up of a reel as sentences whose underlined words are the controls. */
 public final class Brief {
     private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
 
     /** A piece of a sentence: text, or a control when {@code control} is there. */
-    public record Token(
-            String text, @org.jspecify.annotations.Nullable Control control) {}
+    public record Token(String text, @Nullable Control control) {}
 
     /** Sentences under one heading. */
     public record Column(String title, List<List<Token>> sentences) {}
 
     private final Reel reel;
+    private final @Nullable Slide slide;
     private final Layout layout;
     private final Arrangement arrangement;
     private final List<Line> own;
     private final List<Column> columns = new ArrayList<>();
     private List<List<Token>> sentences = new ArrayList<>();
 
-    private Brief(Reel reel, Layout layout) {
+    private Brief(Reel reel, Layout layout, @Nullable Slide slide) {
         this.reel = reel;
+        this.slide = slide;
         this.layout = layout;
         this.arrangement = Arrangements.of(reel);
         this.own = arrangement.brief(reel, layout);
@@ -48,13 +51,26 @@ public final class Brief {
 
     /** The brief of that reel, column by column. */
     public static List<Column> of(Reel reel, Layout layout) {
-        Brief brief = new Brief(reel, layout);
+        Brief brief = new Brief(reel, layout, null);
         brief.shape();
         brief.motion();
         brief.steering();
         brief.words();
         brief.look();
         return brief.columns;
+    }
+
+    /** What may be chosen for that slide alone, as sentences on its sheet. */
+    static List<List<Token>> of(Reel reel, Layout layout, Slide slide) {
+        Brief brief = new Brief(reel, layout, slide);
+        brief.own(Line.Column.SLIDE);
+        if (brief.arrangement.has(Options.FIT) && !slide.carries().pictures().isEmpty()) {
+            brief.sentence().text("Pictures on it ").by(Options.FIT).text(".");
+        }
+        if (brief.arrangement.has(Options.WORDS_PLACE)) {
+            brief.sentence().text("Its words stand ").by(Options.WORDS_PLACE).text(".");
+        }
+        return List.copyOf(brief.sentences);
     }
 
     /** The sentences of the arrangement itself under that heading. */
@@ -290,17 +306,17 @@ public final class Brief {
 
         /** The control of an option that is the same on every screen. */
         <T> Sentence all(Option<T> option) {
-            return control(Control.of(reel, option, null));
+            return control(Control.of(reel, slide, option, null));
         }
 
         /** The control of an option, and one more for each set-up that differs. */
         <T> Sentence by(Option<T> option) {
             all(option);
-            BySetUp<T> said = reel.choices().chosen(option);
+            BySetUp<T> said = (slide == null ? reel.choices() : slide.choices()).chosen(option);
             String before = " (on ";
             for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
                 if (said.own().containsKey(setUp)) {
-                    text(before + setUp.word() + " ").control(Control.of(reel, option, setUp));
+                    text(before + setUp.word() + " ").control(Control.of(reel, slide, option, setUp));
                     before = ", on ";
                 }
             }

@@ -4,6 +4,7 @@ import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -12,6 +13,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Reading;
 import com.keenreel.core.time.Schedule;
 import java.time.LocalDate;
@@ -35,6 +37,7 @@ import java.util.stream.Collectors;
  * @param playing whether holds matter in this reel
  * @param showing when visitors meet it
  * @param today whether they meet it today
+ * @param joint how it gives way to the next one; empty where nothing moves from slide to slide
  * @param reads how long its words take to read, ms; 0 for none
  */
 public record Card(
@@ -49,6 +52,7 @@ public record Card(
         boolean playing,
         Showing showing,
         boolean today,
+        String joint,
         long reads) {
 
     /** "12 Dec 2026 to 13 Dec 2026" or "hidden"; empty for always. */
@@ -91,10 +95,20 @@ public record Card(
                     arrangement.movesByItself(draft.seen()) && stops.size() > 1,
                     slide.showing(),
                     slide.showing().on(today),
+                    joint(reel, arrangement.motion(reel), cards.size() + 1),
                     Reading.time(draft.facts().said(slide))));
             standing += seen.contains(slide.id()) ? 1 : 0;
         }
         return cards;
+    }
+
+    /** In a word, how a slide comes; after the last one comes the first. */
+    private static String joint(Reel reel, Motion motion, int coming) {
+        if (motion instanceof Motion.ByChange) {
+            Slide slide = reel.slides().get(coming % reel.slides().size());
+            return Options.TRANSITION.domain().write(slide.chosen(Options.TRANSITION, reel.choices()));
+        }
+        return motion.stops() ? "along" : "";
     }
 
     private static String title(Slide slide, Said said) {

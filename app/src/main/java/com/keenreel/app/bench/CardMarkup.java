@@ -24,17 +24,16 @@ class CardMarkup {
     }
 
     /** Everything that the template reads. */
-    private record Drawn(Card card, int count, boolean open, String joint) {}
+    private record Drawn(Card card, int count, boolean open) {}
 
     /**
      * Of all cards, one after another.
      *
      * @param open the slide whose sheet is open; null for none
-     * @param joint how one slide gives way to the next; empty where none does
      */
-    String of(List<Card> cards, @Nullable String open, String joint) {
+    String of(List<Card> cards, @Nullable String open) {
         return cards.stream()
-                .map(card -> new Drawn(card, cards.size(), card.id().equals(open), joint))
+                .map(card -> new Drawn(card, cards.size(), card.id().equals(open)))
                 .map(one -> kept.get(one, this::draw))
                 .collect(Collectors.joining());
     }
@@ -43,8 +42,7 @@ class CardMarkup {
         Map<String, Object> model = Map.of(
                 "card", one.card(),
                 "count", one.count(),
-                "open", one.open(),
-                "joint", one.joint());
+                "open", one.open());
         return engine.process("bench-parts", Set.of("card"), new Context(Locale.ENGLISH, model))
                 .replaceAll("\n\\s*", "\n"); // hundreds of them are sent after each edit
     }

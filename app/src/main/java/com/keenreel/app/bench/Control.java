@@ -9,18 +9,22 @@ import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One underlined word of the brief, with everything that its control needs.
  *
  * @param option the option's key; "slot" for where the reel sits
+ * @param slide the slide for which alone it chooses; empty for the whole reel
  * @param scope "all", or the set-up that it speaks of
  * @param label what the sentence says
  * @param kind which control opens: choice, number, ratio, width, colour, slot, language or wording
@@ -28,11 +32,13 @@ import org.jspecify.annotations.Nullable;
  * @param bySetUp whether phone, tablet and desk may differ
  * @param said what is said, by scope; what is not said is missing
  * @param usual what holds where nothing is said
+ * @param reel what the whole reel says, by scope, where it chooses for one slide
  * @param choices what is offered
  * @param number limits, where it is a number
  */
 public record Control(
         String option,
+        String slide,
         String scope,
         String label,
         String kind,
@@ -40,51 +46,71 @@ public record Control(
         boolean bySetUp,
         Map<String, String> said,
         String usual,
+        Map<String, String> reel,
         List<Choice> choices,
-        Domain.@Nullable Within number) {
+        Domain.@Nullable Quantity<?> number) {
 
     /** One offered value. */
     public record Choice(String value, String label) {}
 
     /** Names its panel on the page. */
     public String id() {
-        return "set-" + option.replace('.', '-') + "-" + scope;
+        return "set-" + option.replace('.', '-') + "-" + scope + (slide.isEmpty() ? "" : "-of-slide");
     }
 
-    /** True when it speaks of one set-up that differs from the others. */
+    /** True when it speaks of one set-up, or one slide, that differs from the others. */
     public boolean differs() {
-        return !scope.equals("all");
+        return slide.isEmpty() ? !scope.equals("all") : said.containsKey(scope);
     }
 
     /** What holds in its scope. */
     public String value() {
-        String own = said.get(scope);
-        String all = said.get("all");
-        return own != null ? own : all != null ? all : usual;
+        return Stream.of(said.get(scope), said.get("all"), reel.get(scope), reel.get("all"))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(usual);
     }
 
     static <T> Control of(Reel reel, Option<T> option, @Nullable SetUp setUp) {
+        return of(reel, null, option, setUp);
+    }
+
+    /**
+     * The control of an option.
+     *
+     * @param slide for which alone it chooses; null for the whole reel
+     */
+    static <T> Control of(Reel reel, @Nullable Slide slide, Option<T> option, @Nullable SetUp setUp) {
         Domain<T> domain = option.domain();
-        BySetUp<T> chosen = reel.choices().chosen(option);
+        BySetUp<T> ofReel = reel.choices().chosen(option);
+        Control control = new Control(
+                option.key(),
+                slide == null ? "" : slide.id().value(),
+                setUp == null ? "all" : setUp.word(),
+                "",
+                kind(domain),
+                option.meaning(),
+                option.bySetUp(),
+                said(domain, slide == null ? ofReel : slide.choices().chosen(option)),
+                domain.write(option.usual()),
+                slide == null ? Map.of() : said(domain, ofReel),
+                choices(domain, reel.direction()),
+                domain instanceof Domain.Quantity<?> quantity ? quantity : null);
+        return control.labelled(reel.direction().say(domain.say(domain.read(control.value()))));
+    }
+
+    private static <T> Map<String, String> said(Domain<T> domain, BySetUp<T> chosen) {
         Map<String, String> said = new LinkedHashMap<>();
         T all = chosen.all();
         if (all != null) {
             said.put("all", domain.write(all));
         }
         chosen.own().forEach((place, value) -> said.put(place.word(), domain.write(value)));
-        T own = setUp == null ? null : chosen.said(setUp);
-        T value = own != null ? own : all != null ? all : option.usual();
-        return new Control(
-                option.key(),
-                setUp == null ? "all" : setUp.word(),
-                reel.direction().say(domain.say(value)),
-                kind(domain),
-                option.meaning(),
-                option.bySetUp(),
-                said,
-                domain.write(option.usual()),
-                choices(domain, reel.direction()),
-                domain instanceof Domain.Within within ? within : null);
+        return said;
+    }
+
+    private Control labelled(String words) {
+        return new Control(option, slide, scope, words, kind, meaning, bySetUp, said, usual, reel, choices, number);
     }
 
     /** How a phrase is worded; as usual means as the reel's language has it. */
@@ -94,6 +120,7 @@ public record Control(
         String own = reel.choices().get(option);
         return new Control(
                 option.key(),
+                "",
                 "all",
                 "\u201c" + spoken.say(phrase) + "\u201d",
                 "wording",
@@ -101,6 +128,7 @@ public record Control(
                 false,
                 own.isEmpty() ? Map.of() : Map.of("all", own),
                 spoken.usual(phrase),
+                Map.of(),
                 List.of(),
                 null);
     }
@@ -108,6 +136,7 @@ public record Control(
     static Control slot(Reel reel) {
         return new Control(
                 "slot",
+                "",
                 "all",
                 reel.slot().toString(),
                 "slot",
@@ -115,12 +144,13 @@ public record Control(
                 false,
                 Map.of("all", reel.slot().write()),
                 Slot.FULL.write(),
+                Map.of(),
                 List.of(),
                 new Domain.Within(160, 2560, 10, "px"));
     }
 
     private static String kind(Domain<?> domain) {
-        if (domain instanceof Domain.Within) {
+        if (domain instanceof Domain.Quantity) {
             return "number";
         }
         if (domain instanceof Domain.Ratios) {

@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.bench.Brief.Token;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.core.arrangement.Pressed;
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
  * @param canvases its pictures with what screens show of them; none where it carries plain colour
+ * @param own what may be chosen for it alone, as sentences
  * @param focal focal point and picture by scope: all, phone, tablet, desk; none where it carries plain colour
  */
 public record Sheet(
@@ -44,6 +46,7 @@ public record Sheet(
         Pressed pressed,
         boolean larger,
         List<Canvas> canvases,
+        List<List<Token>> own,
         List<Focus> focal) {
 
     /**
@@ -148,6 +151,7 @@ public record Sheet(
                 Pressed.of(reel, slide, said),
                 reel.choices().get(Options.LARGER),
                 Canvas.of(draft, slide),
+                Brief.of(reel, draft.layout(), slide),
                 focal(draft, slide));
     }
 

@@ -3,7 +3,7 @@ package com.keenreel.app.store;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Domain.OneOf;
-import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Domain.Quantity;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
@@ -153,7 +153,7 @@ final class DocumentSchema {
         String meaning = option.meaning() + " Usually " + domain.say(option.usual()) + ".";
         if (domain instanceof OneOf<?> one) {
             words(one).forEach(word -> value.withArray("enum").add(word));
-        } else if (domain instanceof Within within) {
+        } else if (domain instanceof Quantity<?> within) {
             value.put("pattern", "^-?[0-9]+(\\.[0-9]+)?$");
             meaning += " A number from " + Numbers.plain(within.least()) + " to " + Numbers.plain(within.most())
                     + (within.unit().isEmpty() ? "" : " " + within.unit()) + ", written as text.";

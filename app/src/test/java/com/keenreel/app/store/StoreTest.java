@@ -106,10 +106,10 @@ class StoreTest {
         StoredReel reel = reels.make(Reel.named("Start"), "w1");
         String id = reel.id();
         edits.apply(id, new Rename("By one"), "w1", "1", 1);
-        edits.apply(id, new SetOption<>(Options.HOLD, null, 9.0), "w2", "2", 2);
+        edits.apply(id, new SetOption<>(Options.HOLD, null, 9000L), "w2", "2", 2);
         StoredReel undone = edits.undo(id, "w1", "3");
         assertThat(undone.reel().name()).isEqualTo("Start");
-        assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9.0);
+        assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9000);
         assertThat(undone.revision()).isEqualTo(4);
         assertThat(edits.redo(id, "w1", "4").reel().name()).isEqualTo("By one");
         assertThatThrownBy(() -> edits.redo(id, "w1", "5"))

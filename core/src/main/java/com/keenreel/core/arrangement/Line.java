@@ -11,6 +11,8 @@ public record Line(Column column, String text) {
     public enum Column {
         SHAPE,
         MOTION,
-        STEERING
+        STEERING,
+        /** On the sheet of each slide: what may be chosen for it alone. */
+        SLIDE
     }
 }

@@ -59,17 +59,28 @@ public sealed interface Domain<T> {
         }
     }
 
-    /**
-     * A number within limits.
-     *
-     * @param least the smallest allowed, in the unit
-     * @param most the greatest allowed, in the unit
-     * @param step what one press of a key changes
-     * @param unit as it is said: "px", "s", "%", "px/s", or empty
-     */
-    record Within(double least, double most, double step, String unit) implements Domain<Double> {
+    /** A number within limits, said in a unit. */
+    sealed interface Quantity<T extends Number> extends Domain<T> {
+        /** The smallest allowed, in the unit. */
+        double least();
+
+        /** The greatest allowed, in the unit. */
+        double most();
+
+        /** What one press of a key changes, in the unit. */
+        double step();
+
+        /** As it is said: "px", "s", "%", "px/s", or empty. */
+        String unit();
+
+        /** The value that is said as that number of units. */
+        T of(double units);
+
+        /** How many units a value is. */
+        double units(T value);
+
         @Override
-        public Double read(String text) {
+        default T read(String text) {
             double value;
             try {
                 value = Double.parseDouble(text.strip());
@@ -79,26 +90,84 @@ public sealed interface Domain<T> {
             if (!Double.isFinite(value)) {
                 throw new IllegalArgumentException("Write a number from " + limits() + ".");
             }
-            if (!(value >= least && value <= most)) {
+            if (!(value >= least() && value <= most())) {
                 throw new IllegalArgumentException(Numbers.plain(value) + " is not within " + limits() + ".");
             }
-            return value;
+            return of(value);
         }
 
         @Override
-        public String write(Double value) {
-            return Numbers.plain(value);
+        default String write(T value) {
+            return Numbers.plain(units(value));
         }
 
         @Override
-        public String say(Double value) {
-            String number = unit.equals("s") ? String.format(Locale.ROOT, "%.1f", value) : Numbers.rounded(value, 2);
-            return unit.isEmpty() ? number : number + " " + unit;
+        default String say(T value) {
+            return (Numbers.rounded(units(value), 2) + " " + unit()).strip();
         }
 
         /** "0 to 120 px". */
-        public String limits() {
-            return (Numbers.plain(least) + " to " + Numbers.plain(most) + " " + unit).strip();
+        default String limits() {
+            return (Numbers.plain(least()) + " to " + Numbers.plain(most()) + " " + unit()).strip();
+        }
+    }
+
+    /** Any number within limits. */
+    record Within(double least, double most, double step, String unit) implements Quantity<Double> {
+        @Override
+        public Double of(double units) {
+            return units;
+        }
+
+        @Override
+        public double units(Double value) {
+            return value;
+        }
+    }
+
+    /** How many; what is written with a fraction counts as the nearest whole number. */
+    record Count(double least, double most) implements Quantity<Integer> {
+        @Override
+        public double step() {
+            return 1;
+        }
+
+        @Override
+        public String unit() {
+            return "";
+        }
+
+        @Override
+        public Integer of(double units) {
+            return (int) Math.round(units);
+        }
+
+        @Override
+        public double units(Integer value) {
+            return value;
+        }
+    }
+
+    /** How long: whole milliseconds, written and said in seconds. */
+    record Lasting(double least, double most, double step) implements Quantity<Long> {
+        @Override
+        public String unit() {
+            return "s";
+        }
+
+        @Override
+        public Long of(double units) {
+            return Math.round(1000 * units);
+        }
+
+        @Override
+        public double units(Long value) {
+            return value / 1000.0;
+        }
+
+        @Override
+        public String say(Long value) {
+            return String.format(Locale.ROOT, "%.1f s", units(value));
         }
     }
 

@@ -1,7 +1,9 @@
 package com.keenreel.core.option;
 
 import com.keenreel.core.option.Domain.Colours;
+import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Languages;
+import com.keenreel.core.option.Domain.Lasting;
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Ratios;
 import com.keenreel.core.option.Domain.Widths;
@@ -46,11 +48,17 @@ public final class Options {
             "motion.transition",
             "How one slide gives way to the next.",
             OneOf.of(TransitionKind.class, TransitionKind::say),
-            TransitionKind.CROSSFADE);
-    public static final Option<Double> TRANSITION_TIME =
-            option("motion.time", "How long the change takes.", new Within(0.1, 5, 0.1, "s"), 0.8);
-    public static final Option<Double> HOLD = option(
-            "motion.hold", "How long a slide stands that has no hold of its own.", new Within(0.5, 120, 0.5, "s"), 5.0);
+            TransitionKind.CROSSFADE,
+            Scope.SLIDE);
+
+    /** In ms. */
+    public static final Option<Long> TRANSITION_TIME =
+            option("motion.time", "How long the change takes.", new Lasting(0.1, 5, 0.1), 800L, Scope.SLIDE);
+
+    /** In ms. */
+    public static final Option<Long> HOLD = option(
+            "motion.hold", "How long a slide stands that has no hold of its own.", new Lasting(0.5, 120, 0.5), 5000L);
+
     public static final Option<Boolean> AUTOPLAY = option(
             "motion.autoplay",
             "Whether it moves on without being asked; visitors always get a pause button.",
@@ -91,17 +99,17 @@ public final class Options {
             Scope.SET_UP);
     public static final Option<Double> WORDS_GROUND = option(
             "words.ground", "How dense the ground under words on a picture is.", new Within(0, 100, 1, "%"), 62.0);
-    public static final Option<Double> TITLE_LINES = option(
+    public static final Option<Integer> TITLE_LINES = option(
             "words.title-lines",
             "Lines kept for titles below the picture, so that all slides are equally high.",
-            new Within(0, 4, 1, ""),
-            1.0,
+            new Count(0, 4),
+            1,
             Scope.SET_UP);
-    public static final Option<Double> TEXT_LINES = option(
+    public static final Option<Integer> TEXT_LINES = option(
             "words.text-lines",
             "Lines kept for text below the picture, so that all slides are equally high.",
-            new Within(0, 8, 1, ""),
-            2.0,
+            new Count(0, 8),
+            2,
             Scope.SET_UP);
 
     public static final Option<ControlsLook> CONTROLS = option(

@@ -135,7 +135,7 @@ public record Reel(
     /** How long a slide stands, in ms: its own hold, else the reel's. */
     public long hold(Slide slide) {
         Long own = slide.hold();
-        return own != null ? own : Math.round(1000 * choices.get(Options.HOLD));
+        return own != null ? own : choices.get(Options.HOLD);
     }
 
     /** Every picture it shows, once each, in running order. */

@@ -107,6 +107,12 @@ public record Slide(
         return choices.chosen(option).in(setUp, reel.get(option, setUp));
     }
 
+    /** The same of an option that does not differ by set-up. */
+    public <T> T chosen(Option<T> option, Choices reel) {
+        T own = choices.chosen(option).all();
+        return own == null ? reel.get(option) : own;
+    }
+
     /** The picture that this set-up shows in the place of the one it carries; null where there is none to replace. */
     public @Nullable PictureId insteadOn(SetUp setUp) {
         return carries instanceof Carries.Picture ? instead.said(setUp) : null;

@@ -59,8 +59,8 @@ final class WordsArea {
         return reserved;
     }
 
-    private int lines(Option<Double> option) {
-        return (int) Math.round(reel.choices().get(option, setUp));
+    private int lines(Option<Integer> option) {
+        return reel.choices().get(option, setUp);
     }
 
     private boolean textShows() {
@@ -125,7 +125,7 @@ final class WordsArea {
                 Length.px(ABOVE_BUTTON));
     }
 
-    private @Nullable Type kept(Type type, Option<Double> lines) {
+    private @Nullable Type kept(Type type, Option<Integer> lines) {
         return lines(lines) == 0 ? null : type;
     }
 }

@@ -4,7 +4,7 @@ import com.keenreel.core.time.Piece.On;
 import java.util.List;
 
 /** The coming slide fades in above the one that leaves. */
-final class Crossfade implements Transition {
+record Crossfade() implements Transition {
     @Override
     public Plan plan(long duration, boolean forward) {
         Pose invisible = new Pose(0, 0, 0);

@@ -3,7 +3,7 @@ package com.keenreel.core.time;
 import java.util.List;
 
 /** The next slide is there at once. */
-final class Cut implements Transition {
+record Cut() implements Transition {
     @Override
     public Plan plan(long duration, boolean forward) {
         return new Plan(0, List.of());

@@ -1,5 +1,10 @@
 package com.keenreel.core.time;
 
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.TransitionKind;
+import java.util.ArrayList;
+import java.util.List;
+
 /** What moves in a reel, and what leads it: a change from one stop to another, a position, or time. */
 public sealed interface Motion {
     /** What leads, in a word: "change", "position", "time" or "nothing". Plans and style sheets say it. */
@@ -10,9 +15,23 @@ public sealed interface Motion {
         return false;
     }
 
-    /** How long a change from stop to stop takes, ms; 0 where there is none. */
-    default long change() {
+    /** The ways in which something moves, each of them once. */
+    default List<Change> changes() {
+        return List.of();
+    }
+
+    /**
+     * The place among {@link #changes} of the one that leads into a slide.
+     *
+     * @param slide its place among all slides, from 0
+     */
+    default int into(int slide) {
         return 0;
+    }
+
+    /** How long the change into a slide takes, ms; 0 where there is none. */
+    default long change(int slide) {
+        return changes().isEmpty() ? 0 : changes().get(into(slide)).ms();
     }
 
     /** Nothing moves. */
@@ -24,12 +43,33 @@ public sealed interface Motion {
     }
 
     /**
-     * One slide gives way to another.
+     * One slide gives way to another. Going on, the slide that comes says how; going back, the one that leaves, so that it
+     * leaves as it came.
      *
-     * @param transition how
-     * @param chosen how long it takes where something moves, ms
+     * @param changes the different ways
+     * @param bySlide for each slide the place of its own among them
      */
-    record ByChange(Transition transition, long chosen) implements Motion {
+    record ByChange(List<Change> changes, List<Integer> bySlide) implements Motion {
+        public ByChange {
+            changes = List.copyOf(changes);
+            bySlide = List.copyOf(bySlide);
+        }
+
+        /**
+         * How a slide comes.
+         *
+         * @param time ms, where it takes any
+         */
+        public record Coming(TransitionKind kind, long time) {}
+
+        /** The motion of a reel that is read in that direction, whose slides come like that, one after the other. */
+        public static ByChange of(List<Coming> slides, Direction direction) {
+            List<Coming> different = slides.stream().distinct().toList();
+            List<Change> changes = new ArrayList<>();
+            different.forEach(one -> changes.add(Change.of(Transition.of(one.kind(), direction), one.time())));
+            return new ByChange(changes, slides.stream().map(different::indexOf).toList());
+        }
+
         @Override
         public String lead() {
             return "change";
@@ -41,17 +81,17 @@ public sealed interface Motion {
         }
 
         @Override
-        public long change() {
-            return transition.plan(chosen, true).duration();
+        public int into(int slide) {
+            return bySlide.get(slide);
         }
     }
 
     /**
      * The strip moves from stop to stop, and with a hand that drags it.
      *
-     * @param change how long one step takes, ms
+     * @param time how long one step takes, ms
      */
-    record ByPosition(long change) implements Motion {
+    record ByPosition(long time) implements Motion {
         @Override
         public String lead() {
             return "position";
@@ -62,9 +102,10 @@ public sealed interface Motion {
             return true;
         }
 
-        /** The strip's way from one stop to another. */
-        public Plan step() {
-            return new Stepping().plan(change, true);
+        @Override
+        public List<Change> changes() {
+            Plan step = new Stepping().plan(time, true);
+            return List.of(new Change(step, step));
         }
     }
 
@@ -85,9 +126,10 @@ public sealed interface Motion {
             return Running.lapTime(lap, pxPerSecond);
         }
 
-        /** The strip's way by one lap. */
-        public Plan lap() {
-            return new Running().plan(1, onward);
+        /** One lap; how long it takes depends on how long it is. */
+        @Override
+        public List<Change> changes() {
+            return List.of(new Change(new Running().plan(1, onward), new Running().plan(1, !onward)));
         }
     }
 }

@@ -10,36 +10,52 @@ import java.util.List;
  * into the first again.
  *
  * @param holds ms each stop stands still, at least one
- * @param change ms a change takes
+ * @param changes ms the change into each stop takes
  */
-public record Schedule(List<Long> holds, long change) {
+public record Schedule(List<Long> holds, List<Long> changes) {
     public Schedule {
         holds = List.copyOf(holds);
-        if (holds.isEmpty()) {
-            throw new IllegalArgumentException("A schedule has at least one stop.");
+        changes = List.copyOf(changes);
+        if (holds.isEmpty() || changes.size() != holds.size()) {
+            throw new IllegalArgumentException("A schedule has at least one stop, and a change into each.");
         }
     }
 
-    /** The schedule of a reel that has slides: each stop stands as long as the first slide that is in view there. */
+    /** All changes take that long, ms. */
+    public Schedule(List<Long> holds, long change) {
+        this(holds, holds.stream().map(hold -> change).toList());
+    }
+
+    /** The schedule of a reel that has slides: each stop stands as long as the first slide that is in view there, and comes as that does. */
     public static Schedule of(Reel reel, Motion motion, List<Stop> stops) {
-        List<Long> holds = stops.stream()
-                .map(stop -> reel.hold(reel.slides().get(stop.slides().get(0) - 1)))
-                .toList();
-        return new Schedule(holds, motion.change());
+        List<Integer> first =
+                stops.stream().map(stop -> stop.slides().get(0) - 1).toList();
+        return new Schedule(
+                first.stream().map(i -> reel.hold(reel.slides().get(i))).toList(),
+                first.stream().map(motion::change).toList());
+    }
+
+    /** The stop after that one; after the last comes the first. */
+    public int after(int stop) {
+        return (stop + 1) % holds.size();
     }
 
     /** One full run through all stops, ms: the sum of all holds and changes. */
     public long lap() {
-        return holds.stream().mapToLong(Long::longValue).sum() + (holds.size() == 1 ? 0 : holds.size() * change);
+        long standing = holds.stream().mapToLong(Long::longValue).sum();
+        return standing
+                + (holds.size() == 1
+                        ? 0
+                        : changes.stream().mapToLong(Long::longValue).sum());
     }
 
     /** When each stop starts to stand in the first lap, ms. */
     public List<Long> starts() {
         List<Long> starts = new ArrayList<>();
         long start = 0;
-        for (long hold : holds) {
+        for (int stop = 0; stop < holds.size(); stop++) {
             starts.add(start);
-            start += hold + change;
+            start += holds.get(stop) + changes.get(after(stop));
         }
         return starts;
     }
@@ -59,8 +75,9 @@ public record Schedule(List<Long> holds, long change) {
                 return new Moment(stop, stop, rest, false);
             }
             rest -= holds.get(stop);
+            long change = changes.get(after(stop));
             if (rest < change) {
-                return new Moment(stop, (stop + 1) % holds.size(), rest, true);
+                return new Moment(stop, after(stop), rest, true);
             }
             rest -= change;
         }

@@ -4,7 +4,7 @@ import com.keenreel.core.time.Piece.On;
 import java.util.List;
 
 /** The strip of a row moves from one stop (0) to another (1). */
-final class Stepping implements Transition {
+record Stepping() implements Transition {
     @Override
     public Plan plan(long duration, boolean forward) {
         return new Plan(

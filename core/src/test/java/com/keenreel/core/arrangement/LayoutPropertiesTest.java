@@ -104,7 +104,7 @@ class LayoutPropertiesTest {
 
     private static <T> T value(Option<T> option, Random random) {
         Domain<T> domain = option.domain();
-        if (domain instanceof Domain.Within within) {
+        if (domain instanceof Domain.Quantity<?> within) {
             double steps = Math.floor((within.most() - within.least()) / within.step());
             return domain.read(String.valueOf(within.least() + within.step() * random.nextInt((int) steps + 1)));
         }

@@ -50,14 +50,14 @@ class LayoutTest {
 
     @ParameterizedTest
     @CsvSource({"1280, 3, 24, 0, 410.666667", "390, 1, 16, 15, 325.217391", "820, 2, 20, 25, 346.666667"})
-    void aRowsItem(double width, double shown, double gap, double part, double item) {
+    void aRowsItem(double width, int shown, double gap, double part, double item) {
         Reel reel = Sample.reel("row", 9);
         reel = choose(choose(choose(reel, RowOptions.SHOWN, shown), Options.GAP, gap), RowOptions.PART, part);
         Layout layout =
                 Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));
         List<Measured> boxes = layout.at(width, 800);
         assertThat(box(boxes, "slide-1").width()).isCloseTo(item, within(1e-6));
-        assertThat(layout.range(width).stops()).hasSize((int) (9 - shown + 1));
+        assertThat(layout.range(width).stops()).hasSize(9 - shown + 1);
         long seen =
                 boxes.stream().filter(one -> one.name().startsWith("slide-")).count();
         assertThat(seen).isEqualTo((long) (part == 0 ? shown : shown + 1));
@@ -218,7 +218,7 @@ class LayoutTest {
     @Test
     void wordsBelowReserveTheSameLinesUnderEverySlide() {
         Reel reel =
-                choose(choose(Sample.reel("row", 3), Options.WORDS_PLACE, WordsPlace.BELOW), Options.TITLE_LINES, 1.0);
+                choose(choose(Sample.reel("row", 3), Options.WORDS_PLACE, WordsPlace.BELOW), Options.TITLE_LINES, 1);
         Reel spoken = reel.withSlides(List.of(
                 reel.slides().get(0).withWords(Words.NONE.with(Words.Field.TITLE, "A very long title indeed")),
                 reel.slides().get(1),

@@ -84,9 +84,12 @@ class OptionsTest {
 
     @Test
     void numbersAreSaidWithTheirUnit() {
-        assertThat(Options.HOLD.domain().say(5.0)).isEqualTo("5.0 s");
+        assertThat(Options.HOLD.domain().say(5000L)).isEqualTo("5.0 s");
+        assertThat(Options.HOLD.domain().read("6.5")).isEqualTo(6500);
+        assertThat(Options.TRANSITION_TIME.domain().write(800L)).isEqualTo("0.8");
         assertThat(MarqueeOptions.SPEED.domain().say(60.0)).isEqualTo("60 px/s");
-        assertThat(RowOptions.SHOWN.domain().say(3.0)).isEqualTo("3");
+        assertThat(RowOptions.SHOWN.domain().say(3)).isEqualTo("3");
+        assertThat(RowOptions.SHOWN.domain().read("2.5")).isEqualTo(3);
         assertThat(Options.AUTOPLAY.domain().say(true)).isEqualTo("by itself");
     }
 

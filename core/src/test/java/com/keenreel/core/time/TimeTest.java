@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
@@ -51,6 +53,28 @@ class TimeTest {
         assertThat(schedule(reel).lap()).isEqualTo(3 * 5800);
         reel = Sample.choose(reel, Options.TRANSITION, TransitionKind.NONE);
         assertThat(schedule(reel).lap()).isEqualTo(15_000);
+    }
+
+    /** Slide 1 stands 5 s, then slide 2 comes at once, slide 3 by moving along in 1.2 s, and slide 1 again as usual. */
+    @Test
+    void aSlideMayComeInAWayOfItsOwn() {
+        Reel reel = Sample.reel("single", 3);
+        SlideId second = reel.slides().get(1).id();
+        SlideId third = reel.slides().get(2).id();
+        reel = new SetOption<>(Options.TRANSITION, second, null, TransitionKind.NONE).applyTo(reel);
+        reel = new SetOption<>(Options.TRANSITION, third, null, TransitionKind.ALONG).applyTo(reel);
+        reel = new SetOption<>(Options.TRANSITION_TIME, third, null, 1200L).applyTo(reel);
+        Schedule schedule = schedule(reel);
+        assertThat(schedule.changes()).containsExactly(800L, 0L, 1200L);
+        assertThat(schedule.starts()).containsExactly(0L, 5000L, 11_200L);
+        assertThat(schedule.lap()).isEqualTo(15_000 + 2000);
+        assertThat(schedule.at(4999).changing()).isFalse();
+        assertThat(schedule.at(5000)).isEqualTo(new Schedule.Moment(1, 1, 0, false));
+        assertThat(schedule.at(10_600)).isEqualTo(new Schedule.Moment(1, 2, 600, true));
+        assertThat(schedule.at(16_200)).isEqualTo(new Schedule.Moment(2, 0, 0, true));
+        Motion motion = Arrangements.of(reel).motion(reel);
+        assertThat(motion.changes()).hasSize(3);
+        assertThat(motion.changes().get(motion.into(2)).on()).isEqualTo(new Along(Direction.LTR).plan(1200, true));
     }
 
     @Test

@@ -66,7 +66,7 @@ public final class Row implements Arrangement {
 
     @Override
     public Motion motion(Reel reel) {
-        return new Motion.ByPosition(Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME)));
+        return new Motion.ByPosition(reel.choices().get(Options.TRANSITION_TIME));
     }
 
     @Override
@@ -84,9 +84,9 @@ public final class Row implements Arrangement {
         Choices choices = Arrangements.usual(this)
                 .with(Options.WIDTH, null, new ReelWidth(1, 1200))
                 .with(Options.RATIO, null, new Ratio(1, 1))
-                .with(RowOptions.SHOWN, null, 3.0)
-                .with(RowOptions.SHOWN, SetUp.TABLET, 2.0)
-                .with(RowOptions.SHOWN, SetUp.PHONE, 1.0)
+                .with(RowOptions.SHOWN, null, 3)
+                .with(RowOptions.SHOWN, SetUp.TABLET, 2)
+                .with(RowOptions.SHOWN, SetUp.PHONE, 1)
                 .with(RowOptions.PART, SetUp.TABLET, 25.0)
                 .with(RowOptions.PART, SetUp.PHONE, 15.0)
                 .with(Options.GAP, SetUp.PHONE, 16.0)

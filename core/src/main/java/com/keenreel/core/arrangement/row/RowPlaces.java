@@ -32,7 +32,7 @@ final class RowPlaces implements Places {
 
     /** How many whole slides are in view, 1 to 8. */
     static int shown(Reel reel, SetUp setUp) {
-        return (int) Math.round(reel.choices().get(RowOptions.SHOWN, setUp));
+        return reel.choices().get(RowOptions.SHOWN, setUp);
     }
 
     /** How much of the next one is in view, 0 to 0.9. */

@@ -21,7 +21,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Motion;
-import com.keenreel.core.time.Transition;
+import com.keenreel.core.time.Motion.ByChange.Coming;
 import java.util.List;
 import java.util.Set;
 
@@ -67,16 +67,21 @@ public final class Single implements Arrangement {
 
     @Override
     public Motion motion(Reel reel) {
-        return new Motion.ByChange(
-                Transition.of(reel.choices().get(Options.TRANSITION), reel.direction()),
-                Math.round(1000 * reel.choices().get(Options.TRANSITION_TIME)));
+        return Motion.ByChange.of(
+                reel.slides().stream()
+                        .map(slide -> new Coming(
+                                slide.chosen(Options.TRANSITION, reel.choices()),
+                                slide.chosen(Options.TRANSITION_TIME, reel.choices())))
+                        .toList(),
+                reel.direction());
     }
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
         return List.of(
                 new Line(Column.SHAPE, "Its frame is {shape.ratio}."),
-                new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}."));
+                new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}."),
+                new Line(Column.SLIDE, "Comes by {motion.transition} in {motion.time}."));
     }
 
     @Override
