@@ -25,7 +25,7 @@ await script('shell', 'shell.js');
 await script('port', 'port.js');
 for (const pairs of [false, true]) {
   for (const larger of [false, true]) await script('player', `player-stops${pairs ? '-pairs' : ''}${larger ? '-larger' : ''}.js`, { pairs, larger });
-  await script('player', `player-still${pairs ? '-pairs' : ''}.js`, { lead: 'still', pairs });
+  for (const lead of ['still', 'scroll']) await script('player', `player-${lead}${pairs ? '-pairs' : ''}.js`, { lead, pairs });
 }
 await script('player', 'player-band.js', { lead: 'band' });
 

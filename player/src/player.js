@@ -3,11 +3,12 @@
 import { Band } from './band.js';
 import { Pairs } from './pairs.js';
 import { Piece } from './piece.js';
+import { Scroll } from './scroll.js';
 import { Stops } from './stops.js';
 import { loadType } from './type.js';
 
 // LEAD and WITH_PAIRS are said when the player is built, so that a page loads what its reel needs and no more.
-const Lead = LEAD === 'stops' ? Stops : LEAD === 'band' ? Band : Piece;
+const Lead = LEAD === 'stops' ? Stops : LEAD === 'band' ? Band : LEAD === 'scroll' ? Scroll : Piece;
 
 const within = (ms, promise) => Promise.race([promise.catch(() => {}), new Promise((done) => setTimeout(done, ms))]);
 

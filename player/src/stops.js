@@ -2,11 +2,9 @@
 import { Dragging } from './dragging.js';
 import { Larger } from './larger.js';
 import { Piece } from './piece.js';
+import { pose, timing } from './poses.js';
 
 // WITH_LARGER_VIEW is said when the player is built.
-
-const pose = ({ x = 0, y = 0, o = 1, wx = 0, wy = 0 }) => ({ transform: `translate(${(x + wx) * 100}%, ${(y + wy) * 100}%)`, opacity: o });
-const options = (piece) => ({ delay: piece.delay, duration: piece.duration, easing: piece.easing, fill: 'both' });
 
 export class Stops extends Piece {
   #stop = 0;
@@ -232,9 +230,9 @@ export class Stops extends Piece {
     return (forward ? way.on : way.back).flatMap((piece) => {
       if (piece.on === 'strip') {
         const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
-        return this.strip.animate([at(piece.from.x), at(piece.to.x)], options(piece));
+        return this.strip.animate([at(piece.from.x), at(piece.to.x)], timing(piece));
       }
-      const run = (slide) => [slide.animate([pose(piece.from), pose(piece.to)], options(piece)), ...this.#seenThrough(slide, piece)];
+      const run = (slide) => [slide.animate([pose(piece.from), pose(piece.to)], timing(piece)), ...this.#seenThrough(slide, piece)];
       return (piece.on === 'incoming' ? coming : leaving).flatMap(run);
     });
   }
@@ -244,7 +242,7 @@ export class Stops extends Piece {
     if (from.wx === undefined) return [];
     const { offsetWidth, offsetHeight } = slide;
     const stays = ({ wx, wy }) => ({ transform: `translate(${-wx * offsetWidth}px, ${-wy * offsetHeight}px)` });
-    return [...slide.children].map((child) => child.animate([stays(from), stays(to)], options(piece)));
+    return [...slide.children].map((child) => child.animate([stays(from), stays(to)], timing(piece)));
   }
 
   // The held clock, and what a wall asks for.

@@ -33,8 +33,13 @@ public record Needs(String arrangement, String lead, boolean pairs, boolean larg
 
     /** Which of the players that is. */
     String script() {
-        String own = lead.equals("time") ? "band" : lead.equals("nothing") ? "still" : "stops";
-        return own + (pairs ? "-pairs" : "") + (larger ? "-larger" : "");
+        String own = switch (lead) {
+            case "time" -> "band";
+            case "scroll" -> "scroll";
+            case "nothing" -> "still";
+            default -> "stops";
+        };
+        return own + (pairs ? "-pairs" : "") + (larger && own.equals("stops") ? "-larger" : "");
     }
 
     /** The style sheets, one after another. */

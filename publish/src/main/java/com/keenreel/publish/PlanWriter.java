@@ -91,7 +91,7 @@ final class PlanWriter {
             double lap = range.step().at(0);
             node.put("lapLength", lap);
             node.put("lapTime", band.lapTime(lap));
-        } else if (!reel.slides().isEmpty()) {
+        } else if (motion.stops() && !reel.slides().isEmpty()) {
             Schedule schedule = Schedule.of(reel, motion, range.stops());
             node.put("lap", schedule.lap());
             ArrayNode moments = node.putArray("moments");
@@ -120,18 +120,22 @@ final class PlanWriter {
             node.put("duration", piece.duration());
             node.put("easing", piece.easing().css());
             boolean window = piece.from().isCut() || piece.to().isCut();
-            node.set("from", pose(piece.from(), window));
-            node.set("to", pose(piece.to(), window));
+            boolean turns = piece.from().turn() != 0 || piece.to().turn() != 0;
+            node.set("from", pose(piece.from(), window, turns));
+            node.set("to", pose(piece.to(), window, turns));
         }
         return pieces;
     }
 
-    private static ObjectNode pose(Pose pose, boolean window) {
+    private static ObjectNode pose(Pose pose, boolean window, boolean turns) {
         ObjectNode node = Json.MAPPER
                 .createObjectNode()
                 .put("x", pose.x())
                 .put("y", pose.y())
                 .put("o", pose.opacity());
-        return window ? node.put("wx", pose.windowX()).put("wy", pose.windowY()) : node;
+        if (window) {
+            node.put("wx", pose.windowX()).put("wy", pose.windowY());
+        }
+        return turns ? node.put("turn", pose.turn()) : node;
     }
 }

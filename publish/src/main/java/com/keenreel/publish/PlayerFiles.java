@@ -33,8 +33,16 @@ public final class PlayerFiles {
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
     private PlayerFiles() {
-        for (String name :
-                List.of("stops", "stops-pairs", "stops-larger", "stops-pairs-larger", "still", "still-pairs", "band")) {
+        for (String name : List.of(
+                "stops",
+                "stops-pairs",
+                "stops-larger",
+                "stops-pairs-larger",
+                "still",
+                "still-pairs",
+                "scroll",
+                "scroll-pairs",
+                "band")) {
             players.put(name, read("player-" + name + ".js"));
         }
         for (int weight : new int[] {400, 700}) {

@@ -5,9 +5,9 @@ import com.keenreel.core.option.TransitionKind;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What moves in a reel, and what leads it: a change from one stop to another, a position, or time. */
+/** What moves in a reel, and what leads it: a change from one stop to another, a position, time, or the page's scrolling. */
 public sealed interface Motion {
-    /** What leads, in a word: "change", "position", "time" or "nothing". Plans and style sheets say it. */
+    /** What leads, in a word: "change", "position", "time", "scroll" or "nothing". Plans and style sheets say it. */
     String lead();
 
     /** Whether a visitor goes from stop to stop. */
@@ -29,9 +29,9 @@ public sealed interface Motion {
         return 0;
     }
 
-    /** How long the change into a slide takes, ms; 0 where there is none. */
+    /** How long the change into a slide takes, ms; 0 where a visitor does not go from stop to stop. */
     default long change(int slide) {
-        return changes().isEmpty() ? 0 : changes().get(into(slide)).ms();
+        return stops() ? changes().get(into(slide)).ms() : 0;
     }
 
     /** Nothing moves. */
@@ -130,6 +130,43 @@ public sealed interface Motion {
         @Override
         public List<Change> changes() {
             return List.of(new Change(new Running().plan(1, onward), new Running().plan(1, !onward)));
+        }
+    }
+
+    /**
+     * What moves stands where the reel's way through the window says: at its start while the reel comes in at the lower
+     * edge, at its end once it has left at the upper one.
+     *
+     * @param pieces what moves; their times are shares of {@link #WHOLE}
+     */
+    record ByScroll(List<Piece> pieces) implements Motion {
+        /** The time that stands for the whole way, ms. */
+        public static final long WHOLE = 1000;
+
+        public ByScroll {
+            pieces = List.copyOf(pieces);
+        }
+
+        @Override
+        public String lead() {
+            return "scroll";
+        }
+
+        @Override
+        public List<Change> changes() {
+            Plan way = new Plan(WHOLE, pieces);
+            return List.of(new Change(way, way));
+        }
+
+        /**
+         * How much of its way a reel has gone, 0 to 1.
+         *
+         * @param top of the reel, from the upper edge of the window, px
+         * @param height of the reel, px
+         * @param view height of the window, px; above 0
+         */
+        public static double gone(double top, double height, double view) {
+            return Math.min(1, Math.max(0, (view - top) / (view + height)));
         }
     }
 }

@@ -18,7 +18,9 @@ public record Piece(On on, long delay, long duration, Easing easing, Pose from, 
         /** The slide that comes; it stands above the one that leaves. */
         INCOMING,
         /** The strip on which all slides stand. */
-        STRIP
+        STRIP,
+        /** Every slide, each around itself. */
+        EACH
     }
 
     public Piece {

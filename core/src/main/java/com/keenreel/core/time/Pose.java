@@ -9,19 +9,25 @@ package com.keenreel.core.time;
  * @param opacity 0 to 1
  * @param windowX how far its window has moved to the right, in its own width
  * @param windowY how far its window has moved down, in its own height
+ * @param turn how far it is turned around its middle once it has been moved, degrees clockwise
  */
-public record Pose(double x, double y, double opacity, double windowX, double windowY) {
+public record Pose(double x, double y, double opacity, double windowX, double windowY, double turn) {
     /** In its place, fully visible. */
     public static final Pose STANDING = new Pose(0, 0, 1);
 
     /** Seen as a whole. */
     public Pose(double x, double y, double opacity) {
-        this(x, y, opacity, 0, 0);
+        this(x, y, opacity, 0, 0, 0);
     }
 
     /** In its place, seen through a window that has moved so far. */
     static Pose through(double windowX, double windowY) {
-        return new Pose(0, 0, 1, windowX, windowY);
+        return new Pose(0, 0, 1, windowX, windowY, 0);
+    }
+
+    /** Moved, and turned around its own middle. */
+    public static Pose turned(double x, double y, double turn) {
+        return new Pose(x, y, 1, 0, 0, turn);
     }
 
     /** Whether some of it is outside its window. */
@@ -36,6 +42,7 @@ public record Pose(double x, double y, double opacity, double windowX, double wi
                 from.y + (to.y - from.y) * progress,
                 from.opacity + (to.opacity - from.opacity) * progress,
                 from.windowX + (to.windowX - from.windowX) * progress,
-                from.windowY + (to.windowY - from.windowY) * progress);
+                from.windowY + (to.windowY - from.windowY) * progress,
+                from.turn + (to.turn - from.turn) * progress);
     }
 }

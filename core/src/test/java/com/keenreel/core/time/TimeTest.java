@@ -105,7 +105,8 @@ class TimeTest {
     @Test
     void aWipeMovesAnEdgeOverBothAndNothingElse() {
         Plan left = Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR).plan(800, true);
-        assertThat(left.at(0).get(On.INCOMING)).isEqualTo(new Pose(0, 0, 1, 1, 0)); // its window is still at the right
+        assertThat(left.at(0).get(On.INCOMING))
+                .isEqualTo(new Pose(0, 0, 1, 1, 0, 0)); // its window is still at the right
         assertThat(left.at(800).get(On.INCOMING)).isEqualTo(Pose.STANDING);
         assertThat(left.at(400)).containsOnlyKeys(On.INCOMING);
         Pose half = left.at(400).get(On.INCOMING);
