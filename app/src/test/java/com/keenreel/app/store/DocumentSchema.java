@@ -1,6 +1,8 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.trial.Trial;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Quantity;
@@ -11,6 +13,7 @@ import com.keenreel.core.reel.SetOrder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import tools.jackson.databind.SerializationFeature;
@@ -22,6 +25,9 @@ import tools.jackson.databind.node.ObjectNode;
  * {@code main} writes {@code docs/reel.schema.json}; a test holds that file against it.
  */
 final class DocumentSchema {
+    /** No document of a user's has it. */
+    private static final Arrangement IN_TESTS_ALONE = new Trial();
+
     static final Path FILE = Path.of("..", "docs", "reel.schema.json");
 
     private static final String DAY = "^[0-9]{4}-[0-9]{2}-[0-9]{2}$";
@@ -50,7 +56,7 @@ final class DocumentSchema {
                         "Where on the page it sits: the full width, or a box or column of so many px, 160 to 2560.",
                         "^(full|(box|column) [0-9.]+)$"));
         ObjectNode choices = object("What was chosen about the whole reel. What is not here is as usual.");
-        Arrangements.options().forEach(option -> field(choices, option.key(), choice(option)));
+        options().forEach(option -> field(choices, option.key(), choice(option)));
         field(schema, "choices", choices);
         ObjectNode follows = object("The set whose pictures are its slides; absent when they are picked by hand.");
         field(follows, "set", pattern("The id of the set.", ID));
@@ -128,7 +134,7 @@ final class DocumentSchema {
         field(showing, "until", pattern("The last day.", DAY));
         field(slide, "showing", showing);
         ObjectNode choices = object("What was chosen for it alone; absent for as the reel has it.");
-        Arrangements.options().forEach(option -> {
+        options().forEach(option -> {
             if (option.bySlide()) {
                 field(choices, option.key(), choice(option));
             }
@@ -137,6 +143,14 @@ final class DocumentSchema {
         field(slide, "choices", choices);
         required(slide, "id", "carries", "words");
         return slide;
+    }
+
+    /** Everything that documents can choose, in the order of the catalogue. */
+    static List<Option<?>> options() {
+        List<Option<?>> options = new ArrayList<>();
+        Arrangements.options().forEach(options::add);
+        options.removeAll(IN_TESTS_ALONE.own());
+        return options;
     }
 
     private static ObjectNode focal() {
@@ -152,7 +166,9 @@ final class DocumentSchema {
         ObjectNode value = MAPPER.createObjectNode().put("type", "string");
         String meaning = option.meaning() + " Usually " + domain.say(option.usual()) + ".";
         if (domain instanceof OneOf<?> one) {
-            words(one).forEach(word -> value.withArray("enum").add(word));
+            words(one).stream()
+                    .filter(word -> !word.equals(IN_TESTS_ALONE.word()))
+                    .forEach(word -> value.withArray("enum").add(word));
         } else if (domain instanceof Quantity<?> within) {
             value.put("pattern", "^-?[0-9]+(\\.[0-9]+)?$");
             meaning += " A number from " + Numbers.plain(within.least()) + " to " + Numbers.plain(within.most())

@@ -2,7 +2,6 @@ package com.keenreel.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
@@ -57,7 +56,7 @@ class DocumentSchemaTest {
     @Test
     void everyDocumentThatIsWrittenFits() {
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360"));
-        for (Option<?> option : Arrangements.options()) {
+        for (Option<?> option : DocumentSchema.options()) {
             reel = choosing(reel, option);
         }
         Slide pair = new Slide(

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
+import com.keenreel.core.edit.SetOption;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Language;
@@ -77,6 +79,7 @@ class LayoutPropertiesTest {
         Reel reel = Reel.named("Any").withSlides(slides);
         for (Option<?> option : Arrangements.options()) {
             reel = chosen(reel, option, random);
+            reel = chosenBySlide(reel, option, random);
         }
         reel = reel.withChoices(reel.choices().with(Arrangements.OPTION, null, kind));
         return new Any(reel, new Facts(facts, words, (text, bold, size) -> text.length() * size / 2));
@@ -97,6 +100,18 @@ class LayoutPropertiesTest {
         for (SetUp setUp : SetUp.values()) {
             if (option.bySetUp() && random.nextInt(4) == 0) {
                 now = now.withChoices(now.choices().with(option, setUp, value(option, random)));
+            }
+        }
+        return now;
+    }
+
+    private static <T> Reel chosenBySlide(Reel reel, Option<T> option, Random random) {
+        Reel now = reel;
+        for (Slide slide : reel.slides()) {
+            if (option.bySlide() && random.nextInt(6) == 0) {
+                SetUp some = SetUp.values()[random.nextInt(3)];
+                SetUp setUp = option.bySetUp() && random.nextBoolean() ? some : null;
+                now = new SetOption<>(option, slide.id(), setUp, value(option, random)).applyTo(now);
             }
         }
         return now;
@@ -345,7 +360,10 @@ class LayoutPropertiesTest {
         Random random = new Random(7);
         for (int round = 0; round < 80; round++) {
             Any any = any(kind, random);
-            Reel filled = any.reel();
+            Reel filled = any.reel()
+                    .withSlides(any.reel().slides().stream()
+                            .map(slide -> slide.withChoices(Choices.USUAL))
+                            .toList());
             for (SetUp setUp : SetUp.values()) {
                 filled = filled.withChoices(filled.choices().with(Options.FIT, setUp, FitKind.FILL));
             }
