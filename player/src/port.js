@@ -102,5 +102,6 @@ addEventListener(
   await customElements.whenDefined('keen-reel');
   piece = await host.ready;
   passOver();
+  window.ready = true; // for a wall that comes later
   tell({ ready: true });
 })();

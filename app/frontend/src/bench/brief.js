@@ -104,7 +104,10 @@ export class Brief {
     const scope = panel.dataset.scope;
     const waiting = this.asked.get(panel); // asked for, not answered yet
     const last = waiting?.scope === scope ? waiting.value : this.#said(panel, scope);
-    if (value !== null && value === last) return; // Enter and leaving the field say the same
+    if (value !== null && value === last) {
+      if (!waiting) this.edits.endPreview();
+      return; // Enter and leaving the field say the same
+    }
     const asked = { scope, value };
     this.asked.set(panel, asked);
     this.edits.store(this.#edit(panel, value), this.#refused(panel)).then((stored) => {

@@ -7,7 +7,7 @@ const PATIENCE = 300; // ms that storing waits for what is being previewed
 
 export class Edits {
   #queue = Promise.resolve();
-  #previewing; // the preview that was asked for last
+  #previewing; // the preview that was asked for last, for as long as the wall is to show it
   #shown = Promise.resolve(); // settles when it is on the wall, or will not be
   #passed; // an answer that was not put on the wall because a newer preview was coming
   #reading; // the sheet that is being fetched
@@ -96,6 +96,7 @@ export class Edits {
         }
         this.#done(editId);
         this.reached();
+        if (previewed && this.#previewing === previewed) this.endPreview();
         if (failed.status === 409) await this.#both(failed, more.edit, refused);
         else refused(failed.problem);
         return false;
@@ -119,10 +120,14 @@ export class Edits {
     return changed.map(sizes).join(', ');
   }
 
-  /** Draws an answer. A preview that was asked for after it is newer, and stays on the wall. */
+  /**
+   * Draws an answer. A preview that the wall shows, or is going to, stays on it.
+   *
+   * @param previewed the preview that the answer has stored
+   */
   #taken(answer, slide, previewed) {
     const newer = this.#previewing !== previewed;
-    if (!newer) this.#previewing?.abort();
+    if (!newer) this.#endPreview();
     this.#passed = newer ? [answer, slide] : undefined;
     this.away = '';
     this.state = answer.state;
@@ -130,6 +135,19 @@ export class Edits {
     this.screens = answer.screens;
     this.bench.draw(newer ? { ...answer, fragment: undefined } : answer, slide);
     this.#say();
+  }
+
+  #endPreview() {
+    this.#previewing?.abort();
+    this.#previewing = undefined;
+  }
+
+  /** What was previewed is not wanted: the wall shows what is stored. */
+  endPreview() {
+    if (!this.#previewing) return;
+    this.#endPreview();
+    if (this.#passed) this.#taken(...this.#passed);
+    else this.refresh();
   }
 
   /** Somebody else wrote the same words meanwhile: both are shown, and one is chosen. */
@@ -171,17 +189,18 @@ export class Edits {
       }
     } catch (failed) {
       if (failed instanceof Problem && !failed.later) refused(failed.problem);
-      if (this.#previewing === mine && this.#passed) this.#taken(...this.#passed, mine);
+      if (this.#previewing !== mine) return;
+      this.#previewing = undefined;
+      if (this.#passed) this.#taken(...this.#passed);
     }
   }
 
   /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile, or is on its way and brings all. */
   async refresh() {
     const { slide } = this.bench;
-    const previewed = this.#previewing;
     try {
       const answer = await send('GET', this.#now('parts'));
-      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide, previewed);
+      if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide);
     } catch (failed) {
       this.#notRead(failed);
     }
@@ -194,7 +213,6 @@ export class Edits {
    */
   async refreshBand(whole = false) {
     const picked = this.bench.slide;
-    const previewed = this.#previewing;
     if (this.#reading) {
       await this.#reading.catch(() => {});
       if (this.bench.slide !== picked) return;
@@ -210,7 +228,7 @@ export class Edits {
       this.#reading = undefined;
     }
     if (answer.revision !== this.revision) await this.refresh();
-    else if (this.bench.slide === picked) this.#taken(answer, picked, previewed);
+    else if (this.bench.slide === picked) this.#taken(answer, picked);
   }
 
   #notRead(failed) {

@@ -144,10 +144,12 @@ export class Sheet {
       focal = at(move);
       show();
     };
-    picture.onpointerup = () => {
-      picture.onpointermove = picture.onpointerup = null;
-      this.#look(focal);
+    const rest = (then) => () => {
+      picture.onpointermove = picture.onpointerup = picture.onpointercancel = null;
+      then();
     };
+    picture.onpointerup = rest(() => this.#look(focal));
+    picture.onpointercancel = rest(() => this.edits.endPreview());
   }
 
   /** Enter in a line of words goes on to the same line of the next slide, with Shift of the one before. */

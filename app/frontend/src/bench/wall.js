@@ -16,6 +16,7 @@ export class Wall {
     this.large = null; // the page that is enlarged
     this.over = new Set(); // what is laid over the pages
     addEventListener('message', (event) => this.#hear(event));
+    this.frames.filter(({ contentWindow }) => contentWindow?.ready).forEach((frame) => this.ready.add(frame)); // before this script was
     const wall = screens.closest('.wall');
     wall.addEventListener('click', ({ target }) => {
       if (target.closest('[data-enlarge]')) this.enlarge(target.closest('.screen'));

@@ -109,6 +109,49 @@ class WallTest {
     }
 
     @Test
+    void whatIsTurnedStaysOnTheWallWhenSomebodyElseChangesTheReelMeanwhile() {
+        Made reel = banner("Two hands");
+        Page page = reel.bench();
+        page.locator("[data-key='word-set-look-corners-all']").click();
+        Locator range = page.locator(".control-panel:popover-open input[type=range]");
+        range.dispatchEvent("pointerdown");
+        range.evaluate("(range) => { range.value = 24; range.dispatchEvent(new Event('input', { bubbles: true })); }");
+        Locator crop = Editor.screen(page, 2).locator(".slide.now .crop");
+        assertThat(crop).hasCSS("border-radius", "24px");
+        reel.choose("look.ground", null, "#446688");
+        assertThat(page.locator("#stored-line .figure")).hasText("2"); // it has been noticed
+        page.waitForTimeout(300);
+        assertThat(crop).hasCSS("border-radius", "24px");
+        range.evaluate("(range) => range.dispatchEvent(new Event('change', { bubbles: true }))");
+        assertThat(page.locator("#stored-line .figure")).hasText("3");
+        assertThat(crop).hasCSS("border-radius", "24px");
+        assertThat(crop).hasCSS("background-color", "rgb(68, 102, 136)");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void pagesThatAreThereBeforeTheBenchFollowItToo() {
+        Made reel = banner("Early");
+        Page page = editor.open("/help");
+        List<Route> held = new ArrayList<>();
+        page.route("**/bench*.js", held::add);
+        page.navigate(
+                Running.application().origin() + "/reels/" + reel.id,
+                new Page.NavigateOptions().setWaitUntil(com.microsoft.playwright.options.WaitUntilState.COMMIT));
+        for (int i = 0; i < 3; i++) {
+            assertThat(Editor.screen(page, i).locator(".run")).hasCount(1);
+        }
+        page.waitForTimeout(300); // they have said that they are ready
+        held.forEach(Route::resume);
+        page.locator(".card").nth(1).click();
+        page.locator("[data-say=title]").fill("Seen on every page");
+        for (int i = 0; i < 3; i++) {
+            assertThat(Editor.screen(page, i).locator(".slide-2 .title")).hasText("Seen on every page");
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
         Made reel = banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");
