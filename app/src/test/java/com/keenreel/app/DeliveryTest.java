@@ -229,7 +229,7 @@ class DeliveryTest {
         assertThat(embed.path("width").asInt()).isEqualTo(500);
         double frame =
                 reel.layout(500, "live").path("boxes").path(0).path("height").asDouble();
-        assertThat(embed.path("height").asDouble()).isEqualTo(Math.round(frame));
+        assertThat(embed.path("height").asDouble()).isEqualTo(Math.rint(frame));
         assertThat(get(ORIGIN + "/oembed?url=" + ORIGIN + "/r/never-was").statusCode())
                 .isEqualTo(404);
         assertThat(get(ORIGIN + "/oembed?url=https://elsewhere.example/r/x").statusCode())

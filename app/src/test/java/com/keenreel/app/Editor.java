@@ -5,7 +5,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -96,7 +95,7 @@ public final class Editor implements AutoCloseable {
     String token() {
         return context.cookies().stream()
                 .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
-                .map(cookie -> ((Cookie) cookie).value)
+                .map(cookie -> cookie.value)
                 .findFirst()
                 .orElse("");
     }

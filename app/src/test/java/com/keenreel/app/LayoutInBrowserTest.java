@@ -22,7 +22,7 @@ class LayoutInBrowserTest {
         try (Editor editor = new Editor()) {
             Boxes boxes = new Boxes();
             for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
-                compare(editor, kind.getKey(), kind.getValue(), boxes);
+                compare(kind.getKey(), kind.getValue(), boxes);
             }
             System.out.println("layout: " + boxes.said());
             assertThat(boxes.wrong()).isEmpty();
@@ -37,7 +37,7 @@ class LayoutInBrowserTest {
             Boxes boxes = new Boxes();
             for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
                 Made reel = kind.getValue().choose("speech.language", null, "ar");
-                compare(editor, "rtl " + kind.getKey(), reel, boxes);
+                compare("rtl " + kind.getKey(), reel, boxes);
             }
             System.out.println("layout, right to left: " + boxes.said());
             assertThat(boxes.wrong()).isEmpty();
@@ -100,7 +100,7 @@ class LayoutInBrowserTest {
         }
     }
 
-    private static void compare(Editor editor, String kind, Made reel, Boxes boxes) {
+    private static void compare(String kind, Made reel, Boxes boxes) {
         try (Page page = reel.live()) {
             for (double width : WIDTHS) {
                 page.setViewportSize((int) Math.ceil(width), 1000);

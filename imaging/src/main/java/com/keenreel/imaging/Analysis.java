@@ -241,7 +241,8 @@ final class Analysis {
         for (int i = 0; i < smooth.length; i++) {
             double own = most == 0 ? 1 : Math.pow(smooth[i] / most, 6);
             x += own * (i % columns + 0.5) / columns;
-            y += own * (i / columns + 0.5) / rows;
+            int row = i / columns;
+            y += own * (row + 0.5) / rows;
             all += own;
         }
         return new FocalPoint(hundredths(x / all), hundredths(y / all));

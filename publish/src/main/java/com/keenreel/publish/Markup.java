@@ -20,6 +20,7 @@ import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
 
@@ -263,14 +264,17 @@ final class Markup {
         if (!listed) {
             image.removeAttr("data-box");
         }
-        Element around =
-                said.link().isEmpty() ? element : element.appendElement("a").attr("href", said.link());
-        if (around != element && !listed) {
-            around.attr("tabindex", "-1");
-        } else if (around != element && said.alt().isEmpty()) {
-            around.attr("aria-label", name(said));
+        if (said.link().isEmpty()) {
+            element.appendChild(image);
+            return;
         }
-        around.appendChild(image);
+        Element link = element.appendElement("a").attr("href", said.link());
+        if (!listed) {
+            link.attr("tabindex", "-1");
+        } else if (said.alt().isEmpty()) {
+            link.attr("aria-label", name(said));
+        }
+        link.appendChild(image);
     }
 
     private Element picture(PictureId id, Part part, String alt, boolean soon) {
@@ -279,7 +283,7 @@ final class Markup {
         PictureFacts facts = material.facts().of(id);
         Element image = new Element("img")
                 .addClass(part.css())
-                .attr("data-box", part.box())
+                .attr("data-box", Objects.requireNonNull(part.box()))
                 .attr("alt", alt)
                 .attr("width", String.valueOf(facts.width()))
                 .attr("height", String.valueOf(facts.height()))

@@ -55,10 +55,9 @@ final class PlanWriter {
         }
         ArrayNode changes = plan.putArray("changes");
         for (Change change : motion.changes()) {
-            changes.addObject()
-                    .put("ms", change.ms())
-                    .<ObjectNode>set("on", pieces(change.on()))
-                    .set("back", pieces(change.back()));
+            ObjectNode node = changes.addObject().put("ms", change.ms());
+            node.set("on", pieces(change.on()));
+            node.set("back", pieces(change.back()));
         }
         ArrayNode ranges = plan.putArray("ranges");
         layout.ranges().forEach(range -> ranges.add(range(range, motion)));

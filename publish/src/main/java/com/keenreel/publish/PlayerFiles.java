@@ -10,6 +10,7 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
@@ -85,7 +86,7 @@ public final class PlayerFiles {
     }
 
     Shipped face(int weight) {
-        return faces.get(weight);
+        return Objects.requireNonNull(faces.get(weight));
     }
 
     /** What every reel has. */
@@ -113,7 +114,7 @@ public final class PlayerFiles {
     }
 
     String family() {
-        return "keen-reel-" + faces.get(400).sha256().substring(0, 8);
+        return "keen-reel-" + face(400).sha256().substring(0, 8);
     }
 
     private static Shipped read(String name) {

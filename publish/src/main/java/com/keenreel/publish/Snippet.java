@@ -16,9 +16,7 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jsoup.nodes.Element;
@@ -242,24 +240,23 @@ public final class Snippet {
     /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
     private String place() {
         Part part = isCropped() ? Part.crop(1) : part();
-        Map<Range, Box> boxes = new HashMap<>();
-        for (Range range : layout.ranges()) {
-            Box inHost = layout.inHost(range);
-            Box inReel = range.frame().boxOf(part).orElseThrow();
-            boxes.put(
-                    range,
-                    new Box(
-                            inReel.left().over(inHost.width()).plus(inHost.left()),
-                            inReel.top().over(inHost.width()),
-                            inReel.width().over(inHost.width()),
-                            inReel.height().over(inHost.width())));
-        }
         // per cent of margins and padding are of the width, those of top and height would be of the height
         return "position:absolute;top:0;left:0;height:0;width:"
-                + gated(range -> boxes.get(range).width()) + ";margin:"
-                + gated(range -> boxes.get(range).top()) + " 0 0 "
-                + gated(range -> boxes.get(range).left()) + ";padding:"
-                + gated(range -> boxes.get(range).height()) + " 0 0";
+                + gated(range -> inHost(range, part).width()) + ";margin:"
+                + gated(range -> inHost(range, part).top()) + " 0 0 "
+                + gated(range -> inHost(range, part).left()) + ";padding:"
+                + gated(range -> inHost(range, part).height()) + " 0 0";
+    }
+
+    /** Where a part stands in the reel's host. */
+    private Box inHost(Range range, Part part) {
+        Box inHost = layout.inHost(range);
+        Box inReel = range.frame().boxOf(part).orElseThrow();
+        return new Box(
+                inReel.left().over(inHost.width()).plus(inHost.left()),
+                inReel.top().over(inHost.width()),
+                inReel.width().over(inHost.width()),
+                inReel.height().over(inHost.width()));
     }
 
     /** Where the crop stands on desk, as a browser's own crop says it; exact where all widths share a ratio. */

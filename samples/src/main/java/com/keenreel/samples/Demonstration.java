@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -55,14 +57,15 @@ public final class Demonstration {
         MadeReel glazes = reels.glazes();
         MadeReel passing = reels.passing();
         plates.follow(plateSet);
-        Map<MadeReel, String> code = new HashMap<>();
+        Map<MadeReel, String> published = new HashMap<>();
         for (MadeReel reel : List.of(days, commissions, partners, floors, byHand, plates, glazes, passing)) {
-            code.put(reel, reel.publish());
+            published.put(reel, reel.publish());
         }
+        Function<MadeReel, String> code = reel -> Objects.requireNonNull(published.get(reel));
         ThreePages pages = new ThreePages(client);
-        pages.welcome(code.get(days), code.get(partners), code.get(passing));
-        pages.whatWeDo(code.get(floors), code.get(commissions), code.get(byHand));
-        pages.friends(code.get(glazes), code.get(plates), code.get(partners), code.get(days));
+        pages.welcome(code.apply(days), code.apply(partners), code.apply(passing));
+        pages.whatWeDo(code.apply(floors), code.apply(commissions), code.apply(byHand));
+        pages.friends(code.apply(glazes), code.apply(plates), code.apply(partners), code.apply(days));
         client.takeFolder(plates.id(), staticFolder);
 
         // what came later: a publication that was improved, and a change that is not published yet

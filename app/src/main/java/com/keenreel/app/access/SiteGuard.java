@@ -67,7 +67,7 @@ public class SiteGuard extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (request.getLocalPort() == settings.sitePort()) {
-            practice(request, response, chain);
+            practice(request, response);
             return;
         }
         if (request.getLocalPort() == settings.publicPort()) {
@@ -177,7 +177,7 @@ public class SiteGuard extends OncePerRequestFilter {
         return request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
     }
 
-    private void practice(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+    private void practice(HttpServletRequest request, HttpServletResponse response)
             throws ServletException, IOException {
         boolean known = ("127.0.0.1:" + settings.sitePort()).equals(request.getHeader("Host"));
         if (!known || !isReading(request)) {

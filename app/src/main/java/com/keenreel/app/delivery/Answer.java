@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.zip.GZIPOutputStream;
 import org.apache.catalina.Globals;
 import org.jspecify.annotations.Nullable;
@@ -87,7 +88,7 @@ record Answer(
             sendKept(place, body, request, response);
             return;
         }
-        byte[] sent = small ? packed : bytes;
+        byte[] sent = Objects.requireNonNull(small ? packed : bytes);
         if (small) {
             response.setHeader("Content-Encoding", "gzip");
         }

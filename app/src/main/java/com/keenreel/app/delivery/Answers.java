@@ -101,7 +101,8 @@ class Answers {
     }
 
     private static Answer shipped(Shipped file) {
-        return Answer.file(TYPES.get(file.extension()), file.bytes(), file.sha256());
+        return Answer.file(
+                TYPES.getOrDefault(file.extension(), "application/octet-stream"), file.bytes(), file.sha256());
     }
 
     private Optional<Live> live(String slug) {

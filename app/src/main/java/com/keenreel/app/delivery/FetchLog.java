@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -40,7 +41,7 @@ public class FetchLog {
     FetchLog(FetchStore store, Settings settings) {
         this.store = store;
         this.settings = settings;
-        clock.scheduleWithFixedDelay(this::storeQuietly, 5, 5, TimeUnit.SECONDS);
+        Future<?> unused = clock.scheduleWithFixedDelay(this::storeQuietly, 5, 5, TimeUnit.SECONDS);
     }
 
     /** Notes that a page asked for a reel; what names no page is not noted. */

@@ -9,7 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the address of the library asks for; everything may be missing.
+ * What the address of the library asks for; the framework gives null for what is missing.
  *
  * @param q words to find
  * @param set the id of a set
@@ -20,15 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param bin "yes" for what is in the bin
  * @param page counted from 1
  */
-record Wish(
-        @Nullable String q,
-        @Nullable String set,
-        @Nullable String used,
-        @Nullable String alt,
-        @Nullable String size,
-        @Nullable String order,
-        @Nullable String bin,
-        @Nullable Integer page) {
+record Wish(String q, String set, String used, String alt, String size, String order, String bin, Integer page) {
     Wish {
         q = q == null ? "" : q.strip();
         set = set == null ? "" : set;

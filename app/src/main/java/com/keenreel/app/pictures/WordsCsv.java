@@ -195,11 +195,11 @@ final class WordsCsv {
             }
             Saying said = saying.of(
                     picture,
-                    after.get("title"),
-                    after.get("caption"),
-                    after.get("alt"),
-                    after.get("credit"),
-                    after.get("link"));
+                    after.getOrDefault("title", ""),
+                    after.getOrDefault("caption", ""),
+                    after.getOrDefault("alt", ""),
+                    after.getOrDefault("credit", ""),
+                    after.getOrDefault("link", ""));
             changed.add(new Change(Shown.of(picture), said, List.copyOf(what)));
         }
     }

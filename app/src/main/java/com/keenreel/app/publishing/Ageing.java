@@ -6,6 +6,7 @@ import com.keenreel.core.edit.Refusal;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -68,7 +69,7 @@ class Ageing implements SmartLifecycle {
             thread.setDaemon(true);
             return thread;
         });
-        own.scheduleAtFixedRate(this::look, 1, 24 * 60L, TimeUnit.MINUTES);
+        Future<?> unused = own.scheduleAtFixedRate(this::look, 1, 24 * 60L, TimeUnit.MINUTES);
         thread = own;
     }
 

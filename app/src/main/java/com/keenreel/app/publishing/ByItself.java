@@ -8,6 +8,7 @@ import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Reel;
 import java.util.Optional;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -39,7 +40,7 @@ public class ByItself implements SmartLifecycle {
     public void look() {
         ScheduledExecutorService own = thread;
         if (own != null) {
-            own.schedule(this::publishChanged, 500, TimeUnit.MILLISECONDS);
+            Future<?> unused = own.schedule(this::publishChanged, 500, TimeUnit.MILLISECONDS);
         }
     }
 

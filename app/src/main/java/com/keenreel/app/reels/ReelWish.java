@@ -2,7 +2,6 @@ package com.keenreel.app.reels;
 
 import com.keenreel.app.store.Summary.State;
 import com.keenreel.app.store.SummaryStore;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Which reels somebody wants to see.
@@ -13,12 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param bin "yes" for what is in the bin
  * @param page counted from 1
  */
-record ReelWish(
-        @Nullable String q,
-        @Nullable String state,
-        @Nullable String order,
-        @Nullable String bin,
-        @Nullable Integer page) {
+record ReelWish(String q, String state, String order, String bin, Integer page) {
     ReelWish {
         q = q == null ? "" : q.strip();
         state = state == null ? "" : state;

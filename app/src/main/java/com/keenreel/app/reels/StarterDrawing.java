@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jsoup.nodes.Element;
 
 /** A starter drawn on a desk page and on a phone page at one scale, by the same layout that visitors meet. */
@@ -56,15 +57,17 @@ final class StarterDrawing {
         boxes.forEach(box -> slides.put(box.name(), box));
         boolean over = reel.choices().get(Options.WORDS_PLACE, SetUp.DESK).over();
         double drop = isCropped(reel) ? top : 180;
+        Measured frame = Objects.requireNonNull(slides.get("frame"));
+        Measured divider = slides.get("divider");
         for (Measured box : boxes) {
             String kind = kind(box.name());
-            Measured cell = slides.getOrDefault("slide-" + box.name().replaceAll("\\D", ""), slides.get("frame"));
+            Measured cell = slides.getOrDefault("slide-" + box.name().replaceAll("\\D", ""), frame);
             double from = Math.max(box.x(), cell.x());
             double right = Math.min(Math.min(box.x() + box.width(), cell.x() + cell.width()), slot);
             double upper = Math.max(box.y(), cell.y());
             double lower = Math.min(box.y() + box.height(), PAGE_HEIGHT - drop);
-            if (box.name().endsWith("-before")) {
-                right = Math.min(right, slides.get("divider").x());
+            if (box.name().endsWith("-before") && divider != null) {
+                right = Math.min(right, divider.x());
             }
             Measured words = slides.get("words-" + box.name().replaceAll("\\D", ""));
             if (words != null && !over && box.name().startsWith("picture-")) {

@@ -15,6 +15,7 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -63,7 +64,7 @@ public class ContentFiles {
                 channel.force(true);
             }
             Files.move(fresh, place, StandardCopyOption.ATOMIC_MOVE);
-            sync(place.getParent());
+            sync(Objects.requireNonNull(place.getParent()));
             return name;
         } catch (IOException failed) {
             throw new UncheckedIOException("The file could not be kept: " + failed.getMessage(), failed);

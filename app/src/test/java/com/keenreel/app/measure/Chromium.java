@@ -78,7 +78,7 @@ final class Chromium implements AutoCloseable {
         if (!session.isEmpty()) {
             message.put("sessionId", session);
         }
-        socket.sendText(Editor.JSON.writeValueAsString(message), true);
+        socket.sendText(Editor.JSON.writeValueAsString(message), true).get(30, TimeUnit.SECONDS);
         JsonNode said = answer.get(30, TimeUnit.SECONDS);
         if (said.has("error")) {
             throw new IOException(method + ": " + said.path("error"));

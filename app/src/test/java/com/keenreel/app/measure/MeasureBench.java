@@ -94,7 +94,7 @@ final class MeasureBench {
         List<Double> all = new ArrayList<>();
         all.addAll(report("number", turned(page)));
         all.addAll(report("choice", chosen(page)));
-        all.addAll(report("words", typed(page, reel)));
+        all.addAll(report("words", typed(page)));
         for (String setUp : List.of("phone", "tablet", "desk")) {
             reel.choose("shape.ratio", setUp, "1:1"); // so that the crop of every screen moves
         }
@@ -176,7 +176,7 @@ final class MeasureBench {
         return times;
     }
 
-    private double[] typed(Page page, Made reel) {
+    private double[] typed(Page page) {
         page.locator(".card").first().click();
         Locator field = page.locator("[data-say=title]");
         field.fill("");

@@ -206,7 +206,7 @@ final class MeasureServing {
             OutputStream out = socket.getOutputStream();
             InputStream in = new BufferedInputStream(socket.getInputStream(), 1 << 16);
             for (int i = 0; i < count; i++) {
-                long due = first + i * CONNECTIONS * 1_000_000_000L / RATE;
+                long due = first + (long) i * CONNECTIONS * 1_000_000_000L / RATE;
                 long wait = due - System.nanoTime();
                 if (wait > 0) {
                     Thread.sleep(wait / 1_000_000, (int) (wait % 1_000_000));

@@ -142,6 +142,8 @@ public final class Difference {
         Map<SlideId, Integer> wanted = new HashMap<>();
         after.slides().forEach(slide -> wanted.put(slide.id(), wanted.size()));
         List<SlideId> standing = now.slides().stream().map(Slide::id).toList();
+        int[] places =
+                standing.stream().mapToInt(id -> wanted.getOrDefault(id, -1)).toArray();
         int[] length = new int[standing.size()];
         int[] former = new int[standing.size()];
         int last = -1;
@@ -149,7 +151,7 @@ public final class Difference {
             length[i] = 1;
             former[i] = -1;
             for (int j = 0; j < i; j++) {
-                boolean rises = wanted.get(standing.get(j)) < wanted.get(standing.get(i));
+                boolean rises = places[j] < places[i];
                 if (rises && length[j] + 1 > length[i]) {
                     length[i] = length[j] + 1;
                     former[i] = j;

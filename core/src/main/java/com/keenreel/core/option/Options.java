@@ -16,6 +16,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** What can be chosen in several arrangements; what one has alone is declared with it. */
 public final class Options {
@@ -158,7 +159,7 @@ public final class Options {
 
     /** How that phrase is worded; empty for "as the language has it". */
     public static Option<String> wording(Phrase phrase) {
-        return WORDINGS.get(phrase);
+        return Objects.requireNonNull(WORDINGS.get(phrase));
     }
 
     /** All of them. */

@@ -102,7 +102,7 @@ final class WordsArea {
     /** How words are set on the picture, in an area of that width. */
     Setting settingOver(WordsPlace place, Length width) {
         boolean phone = setUp == SetUp.PHONE;
-        Type text = Type.growing(TEXT, Math.max(TEXT, Math.round(titles * 0.6)), 1.45);
+        Type text = Type.growing(TEXT, Math.max(TEXT, Math.rint(titles * 0.6)), 1.45);
         return new Setting(
                 place,
                 Length.min(width, WIDEST),

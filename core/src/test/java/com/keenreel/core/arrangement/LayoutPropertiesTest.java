@@ -299,7 +299,7 @@ class LayoutPropertiesTest {
             Layout layout = any.layout();
             for (int step = 0; step < 30; step++) {
                 double width = 300 + random.nextDouble() * 2200;
-                if (layout.range(width) != layout.range(width + 0.5)) {
+                if (!layout.range(width).equals(layout.range(width + 0.5))) {
                     continue;
                 }
                 Map<String, Measured> before = at(layout, width);
