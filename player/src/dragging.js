@@ -30,10 +30,11 @@ export class Dragging {
     const by = event.clientX - this.start.x;
     if (!this.dragged && Math.abs(by) > ENOUGH) {
       this.dragged = true;
+      this.from = this.piece.moved ? this.piece.grab() : 0;
       this.view.setPointerCapture(event.pointerId);
       this.piece.wait('dragged');
     }
-    if (this.dragged && this.piece.moved) this.piece.strip.style.transform = this.piece.offset(this.piece.stop, by);
+    if (this.dragged && this.piece.moved) this.piece.strip.style.transform = this.piece.offset(this.piece.stop, this.from + by);
   }
 
   #up(event) {
@@ -48,7 +49,8 @@ export class Dragging {
     }
     const { stop, stops, slides } = this.piece;
     const step = slides.length > 1 ? Math.abs(slides[1].offsetLeft - slides[0].offsetLeft) : this.view.clientWidth;
-    const wanted = stop - this.piece.plan.way * Math.sign(by) * Math.round(Math.abs(by) / step + 0.3);
+    const gone = this.from + by;
+    const wanted = stop - this.piece.plan.way * Math.sign(gone) * Math.round(Math.abs(gone) / step + this.piece.plan.settle.toward);
     const to = Math.min(Math.max(wanted, 0), stops - 1);
     this.piece.settle(to);
   }

@@ -10,7 +10,9 @@ export class Stops extends Piece {
   #stop = 0;
   #standing; // the animation that lasts as long as the stop's hold
   #moving = [];
+  #pace = 1; // -1 while a change plays back
   #coming; // the stop that a change under way leads to
+  #next; // what a visitor asked for meanwhile: a stop, and whether it lies forward
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -49,6 +51,11 @@ export class Stops extends Piece {
 
   get stop() {
     return this.#stop;
+  }
+
+  /** The stop that was asked for last. */
+  get #wanted() {
+    return this.#next?.[0] ?? this.#coming ?? this.#stop;
   }
 
   get stops() {
@@ -96,20 +103,30 @@ export class Stops extends Piece {
     event.preventDefault();
     if (way) this.step(way * this.plan.way);
     else this.visit(end);
-    if (event.target.matches('.dot')) this.dots[this.#coming ?? this.#stop].focus();
+    if (event.target.matches('.dot')) this.dots[this.#wanted].focus();
   }
 
   /** A visitor asks for the next or the former stop; after the last comes the first. Quick presses are all counted. */
   step(way) {
-    this.#arrive();
-    this.visit((this.#stop + way + this.stops) % this.stops, way > 0);
+    this.visit((this.#wanted + way + this.stops) % this.stops, way > 0);
   }
 
   /** A visitor goes to a stop; from then on it no longer moves by itself. */
-  visit(stop, forward = stop > this.#stop) {
-    this.#arrive();
+  visit(stop, forward = stop > (this.#coming ?? this.#stop)) {
     if (this.moves) this.wait('paused');
-    if (stop !== this.#stop) this.#change(stop, forward);
+    if (this.#coming !== undefined && !this.moved) this.#interrupt(stop, forward);
+    else if (stop !== (this.#coming ?? this.#stop)) this.#change(stop, forward);
+  }
+
+  /** A change under way plays back from where it is when what leaves is asked for again; before another stop, its rest quickly. */
+  #interrupt(stop, forward) {
+    if (stop === this.#stop) {
+      [this.#stop, this.#coming] = [this.#coming, this.#stop];
+      this.#pace = -this.#pace;
+    }
+    this.#next = stop === this.#coming ? undefined : [stop, forward];
+    this.#moving.forEach((animation) => animation.updatePlaybackRate(this.#pace * (this.#next ? 4 : 1)));
+    this.#whenOver();
   }
 
   /** Brings a slide into sight that was looked at in the larger view. */
@@ -118,15 +135,27 @@ export class Stops extends Piece {
     this.#arrive();
   }
 
+  /** Where the strip is, px to the right of where its slides are laid out. */
+  get #here() {
+    return new DOMMatrix(getComputedStyle(this.strip).transform).e;
+  }
+
+  /** A hand takes the strip from where it is: how far that is from where its stop stands, px. */
+  grab() {
+    const here = this.#here;
+    this.#arrive();
+    this.#stand(this.#stop);
+    return here - this.#here;
+  }
+
   /** A visitor lets a dragged row go: it comes to stand at a stop from where it is. */
   settle(stop) {
-    const dragged = this.strip.style.transform;
+    const here = this.#here;
     if (this.moves) this.wait('paused');
     this.#stand(stop);
     if (this.still) return;
-    this.#moving = [
-      this.strip.animate([{ transform: dragged }, { transform: this.offset(stop) }], { duration: 250, easing: 'ease-out' }),
-    ];
+    const { ms: duration, easing } = this.plan.settle;
+    this.#moving = [this.strip.animate([{ transform: `translateX(${here}px)` }, { transform: this.offset(stop) }], { duration, easing })];
   }
 
   /** Ends a change that is under way where it leads to. */
@@ -138,7 +167,8 @@ export class Stops extends Piece {
   #stand(stop) {
     const { focused } = this;
     this.#moving.splice(0).forEach((animation) => animation.cancel());
-    this.#coming = undefined;
+    this.#coming = this.#next = undefined;
+    this.#pace = 1;
     this.#stop = stop;
     const shown = this.range.stops[stop] ?? [];
     const next = this.range.stops[(stop + 1) % this.stops] ?? [];
@@ -198,11 +228,12 @@ export class Stops extends Piece {
       this.#stand(to);
       return;
     }
-    const from = this.#stop;
+    const here = this.moved && this.#moving.length ? this.#here : undefined; // a strip goes on from where it is
+    const from = (this.moved ? this.#coming : undefined) ?? this.#stop;
     this.#stand(from);
     this.#standing?.cancel();
     this.#standing = undefined;
-    this.#moving = this.animate(from, to, forward);
+    this.#moving = this.animate(from, to, forward, here);
     this.#coming = to;
     this.#whenOver();
   }
@@ -210,7 +241,12 @@ export class Stops extends Piece {
   /** A change is over when all its pieces are. */
   #whenOver() {
     const moving = this.#moving;
-    const over = () => this.#moving === moving && moving.length && this.#stand(this.#coming);
+    const over = () => {
+      if (this.#moving !== moving || !moving.length) return;
+      const next = this.#next;
+      this.#stand(this.#coming);
+      if (next) this.#change(...next);
+    };
     Promise.all(moving.map(({ finished }) => finished)).then(over, () => {}); // or it was ended before
   }
 
@@ -220,7 +256,7 @@ export class Stops extends Piece {
   }
 
   /** Starts the animations of a change; they are what the plan says, piece by piece. */
-  animate(from, to, forward) {
+  animate(from, to, forward, here) {
     const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
     if (!this.moved) {
       coming.forEach((slide) => slide.classList.add('coming'));
@@ -230,7 +266,8 @@ export class Stops extends Piece {
     return (forward ? way.on : way.back).flatMap((piece) => {
       if (piece.on === 'strip') {
         const at = (share) => ({ transform: this.offset(from + (to - from) * share) });
-        return this.strip.animate([at(piece.from.x), at(piece.to.x)], timing(piece));
+        const start = here === undefined ? at(piece.from.x) : { transform: `translateX(${here}px)` };
+        return this.strip.animate([start, at(piece.to.x)], timing(piece));
       }
       const run = (slide) => [slide.animate([pose(piece.from), pose(piece.to)], timing(piece)), ...this.#seenThrough(slide, piece)];
       return (piece.on === 'incoming' ? coming : leaving).flatMap(run);

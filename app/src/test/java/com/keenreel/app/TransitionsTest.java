@@ -8,6 +8,7 @@ import com.keenreel.app.Editor.Made;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
+import com.keenreel.core.time.Easing;
 import com.keenreel.core.time.Piece.On;
 import com.keenreel.core.time.Plan;
 import com.keenreel.core.time.Pose;
@@ -133,6 +134,86 @@ class TransitionsTest {
         comes.click();
         page.locator(".control-panel:popover-open [data-clear]").click();
         assertThat(comes).hasText("crossfade");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Presses at those times, ms; in every frame where slides stand, px from the frame's left edge, by their numbers. */
+    private static final String PRESSED = """
+            async (presses) => {
+              const root = document.querySelector('keen-reel').shadowRoot;
+              const frame = root.querySelector('.view').getBoundingClientRect().x;
+              const seen = [];
+              const began = performance.now();
+              for (let at = 0; at < 3500; at = performance.now() - began) {
+                while (presses.length && at >= presses[0][0]) root.querySelector(presses.shift()[1]).click();
+                await new Promise(requestAnimationFrame);
+                const places = {};
+                root.querySelectorAll('.slide').forEach((slide) => {
+                  if (slide.checkVisibility({ visibilityProperty: true })) places[slide.className.match(/slide-(\\d+)/)[1]] = slide.getBoundingClientRect().x - frame;
+                });
+                seen.push({ at: document.timeline.currentTime, places });
+              }
+              return seen;
+            }""";
+
+    /** The greatest share of its way that a gentle movement goes in a share of its time. */
+    private static double steepest() {
+        double steepest = 0;
+        for (int i = 0; i < 1000; i++) {
+            steepest = Math.max(steepest, 1000 * (Easing.GENTLE.at((i + 1) / 1000.0) - Easing.GENTLE.at(i / 1000.0)));
+        }
+        return steepest;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void goesSmoothly(Object frames, double pxPerMs, String what) {
+        Map<String, Object> former = null;
+        for (Map<String, Object> seen : (List<Map<String, Object>>) frames) {
+            if (former != null) {
+                double time = ((Number) seen.get("at")).doubleValue() - ((Number) former.get("at")).doubleValue();
+                Map<String, Number> before = (Map<String, Number>) former.get("places");
+                ((Map<String, Number>) seen.get("places")).forEach((slide, x) -> {
+                    if (before.containsKey(slide)) {
+                        assertThat(Math.abs(x.doubleValue() - before.get(slide).doubleValue()))
+                                .as("%s: slide %s after %s ms", what, slide, time)
+                                .isLessThanOrEqualTo(pxPerMs * time + 1);
+                    }
+                });
+            }
+            former = seen;
+        }
+    }
+
+    @Test
+    void nothingJumpsWhenAChangeIsInterrupted() {
+        String[] files = {
+            "plate-01-quatrefoil.jpg", "plate-04-fan.jpg", "plate-02-eight-star.jpg", "plate-03-target-square.jpg"
+        };
+        Made banner = editor.make("Interrupted", "banner", "full", files)
+                .choose("motion.transition", null, "along")
+                .choose("motion.time", null, "1")
+                .choose("motion.autoplay", null, "false");
+        double gentle = steepest() * 1280 / 1000;
+        Page live = banner.live();
+        Object back = live.evaluate(PRESSED, List.of(List.of(100, ".arrow-next"), List.of(650, ".arrow-previous")));
+        goesSmoothly(back, gentle, "asked back");
+        assertThat(live.locator(".slide-1.now")).hasCount(1);
+        Object on = live.evaluate(
+                PRESSED,
+                List.of(List.of(100, ".arrow-next"), List.of(500, ".arrow-next"), List.of(600, ".arrow-next")));
+        goesSmoothly(on, 4 * gentle, "three asked for");
+        assertThat(live.locator(".slide-4.now")).hasCount(1);
+
+        Made row = editor.make("Interrupted row", "row", "full", files)
+                .choose("row.shown", null, "1")
+                .choose("row.shown", "tablet", "1")
+                .choose("motion.time", null, "1");
+        Page strip = row.live();
+        Object retargeted = strip.evaluate(
+                PRESSED,
+                List.of(List.of(100, ".arrow-next"), List.of(400, ".arrow-next"), List.of(800, ".arrow-previous")));
+        goesSmoothly(retargeted, 2 * gentle, "a strip that is sent elsewhere");
+        assertThat(strip.locator(".slide-2.now")).hasCount(1);
         assertThat(editor.problems()).isEmpty();
     }
 

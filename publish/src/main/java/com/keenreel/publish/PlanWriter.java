@@ -59,6 +59,12 @@ final class PlanWriter {
             node.set("on", pieces(change.on()));
             node.set("back", pieces(change.back()));
         }
+        if (motion instanceof Motion.ByPosition) {
+            plan.putObject("settle")
+                    .put("ms", Motion.ByPosition.SETTLE)
+                    .put("easing", Motion.ByPosition.SETTLING.css())
+                    .put("toward", Motion.ByPosition.TOWARD);
+        }
         ArrayNode ranges = plan.putArray("ranges");
         layout.ranges().forEach(range -> ranges.add(range(range, motion)));
         ObjectNode pairs = plan.putObject("pairs");

@@ -5,7 +5,9 @@ public enum Easing {
     /** At constant speed. */
     LINEAR(0, 0, 1, 1),
     /** Starts and ends gently. */
-    GENTLE(0.45, 0, 0.25, 1);
+    GENTLE(0.45, 0, 0.25, 1),
+    /** Starts at once and ends gently, as what a hand let go of. */
+    ENDING(0, 0, 0.58, 1);
 
     private final double x1;
     private final double y1;

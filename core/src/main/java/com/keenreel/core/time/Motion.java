@@ -92,6 +92,15 @@ public sealed interface Motion {
      * @param time how long one step takes, ms
      */
     record ByPosition(long time) implements Motion {
+        /** How long a strip that was let go of takes to its stop, ms. */
+        public static final long SETTLE = 250;
+
+        /** How it does. */
+        public static final Easing SETTLING = Easing.ENDING;
+
+        /** Dragged by more than half a step less this share of one, a strip goes on to the next stop. */
+        public static final double TOWARD = 0.3;
+
         @Override
         public String lead() {
             return "position";
