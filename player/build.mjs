@@ -8,24 +8,24 @@ const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
 mkdirSync(out, { recursive: true });
 
-/** One classic script, with what a reel needs: what leads it, comparisons, the larger view. */
-const script = (name, outfile, { lead = 'stops', pairs = false, larger = false } = {}) =>
+/** One classic script, with what a reel needs: what leads it, comparisons. */
+const script = (name, outfile, { lead = 'stops', pairs = false } = {}) =>
   build({
     entryPoints: [join(here, 'src', `${name}.js`)],
     bundle: true,
     minify: true,
     format: 'iife',
     target: ['chrome111', 'firefox115', 'safari16.4'],
-    define: { LEAD: JSON.stringify(lead), WITH_PAIRS: String(pairs), WITH_LARGER_VIEW: String(larger) },
+    define: { LEAD: JSON.stringify(lead), WITH_PAIRS: String(pairs) },
     outfile: join(out, outfile),
     logLevel: 'warning',
   });
 
 await script('shell', 'shell.js');
 await script('port', 'port.js');
+await script('larger', 'larger.js');
 for (const pairs of [false, true]) {
-  for (const larger of [false, true]) await script('player', `player-stops${pairs ? '-pairs' : ''}${larger ? '-larger' : ''}.js`, { pairs, larger });
-  for (const lead of ['still', 'scroll']) await script('player', `player-${lead}${pairs ? '-pairs' : ''}.js`, { lead, pairs });
+  for (const lead of ['stops', 'still', 'scroll']) await script('player', `player-${lead}${pairs ? '-pairs' : ''}.js`, { lead, pairs });
 }
 await script('player', 'player-band.js', { lead: 'band' });
 

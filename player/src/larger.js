@@ -1,16 +1,16 @@
-// The larger view: a pressed picture as large as the window, with its own arrows, keys, swipe and size.
+// The larger view: a pressed picture as large as the window, with its own arrows, keys, swipe and size. A script of its own,
+// which a player asks for at the first press.
 import { TURN } from './dragging.js';
 
 const SIZES = ['whole', 'fill', 'original'];
 
-export class Larger {
+class Larger {
   constructor(piece) {
     this.dialog = piece.reel.querySelector('dialog');
-    if (!this.dialog) return;
     this.piece = piece;
     this.pane = this.dialog.querySelector('.pane');
     this.told = this.dialog.querySelector('.told');
-    piece.on(piece.reel, 'click', (event) => this.#pressed(event));
+    piece.on(this.dialog, 'click', (event) => this.#pressed(event));
     piece.on(this.dialog, 'keydown', (event) => this.#key(event));
     piece.on(this.dialog, 'close', () => this.#closed());
     piece.on(this.pane, 'pointerdown', (event) => this.#down(event));
@@ -36,19 +36,17 @@ export class Larger {
   }
 
   #pressed(event) {
-    const pressed = event.target.closest('.larger, [data-do]');
-    if (!pressed || event.ctrlKey || event.metaKey || event.shiftKey) return; // a new window is the browser's
-    const { do: action } = pressed.dataset;
-    if (!action) {
-      event.preventDefault();
-      this.#open(pressed.closest('.slide'));
-    } else if (SIZES.includes(action)) this.#as(action);
+    const action = event.target.closest('[data-do]')?.dataset.do;
+    if (!action) return;
+    if (SIZES.includes(action)) this.#as(action);
     else if (action === 'close') this.dialog.close();
     else if (action === 'screen') this.#fullScreen();
     else this.#step(action === 'next' ? 1 : -1);
   }
 
-  #open(slide) {
+  /** Shows the picture of that slide. */
+  open(slide) {
+    if (this.dialog.open) return; // pressed twice while it was coming
     this.piece.wait('larger view');
     this.dialog.showModal();
     this.#show(slide);
@@ -146,3 +144,5 @@ export class Larger {
     if (this.#size === 'whole' && Math.abs(by) > TURN) this.#step(by * this.piece.plan.way < 0 ? 1 : -1);
   }
 }
+
+document.currentScript.show = Larger;

@@ -1,10 +1,23 @@
 // A reel with stops, which changes from one to another.
 import { Dragging } from './dragging.js';
-import { Larger } from './larger.js';
 import { Piece } from './piece.js';
 import { pose, timing } from './poses.js';
 
-// WITH_LARGER_VIEW is said when the player is built.
+const { src } = document.currentScript;
+
+/** The larger view, loaded once; its file lies beside the player's. */
+let larger;
+const load = (name) =>
+  (larger ??= new Promise((loaded, failed) => {
+    const script = document.createElement('script');
+    script.src = new URL(name, src);
+    script.onload = () => loaded(script.show);
+    script.onerror = failed;
+    document.head.append(script);
+  }).catch((failed) => {
+    larger = undefined; // it may be reached later
+    throw failed;
+  }));
 
 export class Stops extends Piece {
   #stop = 0;
@@ -26,7 +39,7 @@ export class Stops extends Piece {
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
     this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.#arrive());
-    if (WITH_LARGER_VIEW) this.larger = new Larger(this);
+    if (plan.larger) this.on(reel, 'click', (event) => this.#enlarge(event));
     if (plan.swipe) this.dragging = new Dragging(this);
     this.#count();
     this.#stand(0);
@@ -127,6 +140,20 @@ export class Stops extends Piece {
     this.#next = stop === this.#coming ? undefined : [stop, forward];
     this.#moving.forEach((animation) => animation.updatePlaybackRate(this.#pace * (this.#next ? 4 : 1)));
     this.#whenOver();
+  }
+
+  /** The larger view comes at its first press. Where it cannot be had, the picture itself is gone to, as without a script. */
+  async #enlarge(event) {
+    const pressed = event.target.closest('.larger');
+    if (!pressed || event.ctrlKey || event.metaKey || event.shiftKey) return; // a new window is the browser's
+    event.preventDefault();
+    try {
+      const Larger = await load(this.plan.larger);
+      this.larger ??= new Larger(this);
+      if (this.reel.isConnected) this.larger.open(pressed.closest('.slide'));
+    } catch {
+      location.assign(pressed.href);
+    }
   }
 
   /** Brings a slide into sight that was looked at in the larger view. */

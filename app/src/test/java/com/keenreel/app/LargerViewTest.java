@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.publish.PlayerFiles;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -52,6 +54,32 @@ class LargerViewTest extends SomebodysPages {
         page.mouse().down();
         page.mouse().move(640 + by, 300, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
         page.mouse().up();
+    }
+
+    @Test
+    void theViewComesAtTheFirstPressAndWhereItCannotBeHadThePictureItselfIsGoneTo() {
+        String script = PlayerFiles.shipped().larger().address();
+        Made reel = reel("At a press", "banner");
+        Page page = page(reel, "element");
+        assertThat(page.locator("keen-reel .run")).hasCount(1);
+        assertThat(front.asked()).as("before a press").noneMatch(script::equals);
+        page.route("**" + script, Route::abort);
+        Locator pressed = page.locator("keen-reel .slide.now .larger");
+        String picture = pressed.getAttribute("href");
+        pressed.click();
+        assertThat(page).hasURL(picture);
+        editor.problems().removeIf(said -> said.contains("net::ERR_FAILED"));
+
+        page.unroute("**" + script);
+        page.goBack();
+        page.locator("keen-reel .slide.now .larger").click();
+        assertThat(page.locator("keen-reel dialog")).hasAttribute("open", "");
+        page.keyboard().press("Escape");
+        page.locator("keen-reel .slide.now .larger").click();
+        assertThat(page.locator("keen-reel dialog")).hasAttribute("open", "");
+        assertThat(front.asked().stream().filter(script::equals))
+                .as("asked for once")
+                .hasSize(1);
     }
 
     @Test

@@ -43,16 +43,19 @@ public final class Folder {
         for (Fragment.Face face : shipped.faces()) {
             faces.add(new Fragment.Face(face.family(), face.weight(), inPage(shipped.face(face.weight()))));
         }
-        Fragment written = FragmentWriter.write(inside, name).in("player.js", faces);
+        Fragment written = FragmentWriter.write(inside, name).in("player.js", "larger.js", faces);
         List<String> stages = new ArrayList<>();
         later.forEach((day, one) -> {
-            Fragment stage = FragmentWriter.write(inside(one), name).in("player.js", faces);
+            Fragment stage = FragmentWriter.write(inside(one), name).in("player.js", "larger.js", faces);
             stages.add("{\"from\":\"" + day + "\",\"fragment\":" + stage.json("") + "}");
         });
         texts.put("index.html", utf8(AddressPage.folder(written, inside, stages).html()));
         texts.put("type.css", utf8(AddressPage.faces(faces)));
         Needs needs = later.values().stream().map(Needs::of).reduce(Needs.of(inside), Needs::and);
         texts.put("player.js", shipped.player(needs).bytes());
+        if (needs.larger()) {
+            texts.put("larger.js", shipped.larger().bytes());
+        }
         texts.put("reel.js", shipped.shell().bytes());
         texts.put("read me.txt", utf8(note(material)));
     }

@@ -51,9 +51,10 @@ public record Fragment(
         return new Fragment(other, html, css, plan, player, type, data);
     }
 
-    /** The same with the player and the faces at other addresses. */
-    Fragment in(String otherPlayer, List<Face> otherType) {
-        return new Fragment(version, html, css, plan, otherPlayer, otherType, data);
+    /** The same with the player, the larger view beside it, and the faces at other addresses. */
+    Fragment in(String otherPlayer, String otherLarger, List<Face> otherType) {
+        String beside = plan.replace(PlayerFiles.shipped().larger().name(), otherLarger);
+        return new Fragment(version, html, css, beside, otherPlayer, otherType, data);
     }
 
     /** What the player needs beside markup and faces that are already in place, as JSON. */

@@ -39,7 +39,7 @@ public record Needs(String arrangement, String lead, boolean pairs, boolean larg
             case "nothing" -> "still";
             default -> "stops";
         };
-        return own + (pairs ? "-pairs" : "") + (larger && own.equals("stops") ? "-larger" : "");
+        return own + (pairs ? "-pairs" : "");
     }
 
     /** The style sheets, one after another. */

@@ -27,8 +27,15 @@ final class PlanWriter {
     private final Reel reel;
     private final Facts facts;
     private final Layout layout;
+    private final boolean larger;
 
-    PlanWriter(Reel reel, Facts facts, Layout layout) {
+    /**
+     * The plan of that reel.
+     *
+     * @param larger whether a press on some slide opens the larger view
+     */
+    PlanWriter(Reel reel, Facts facts, Layout layout, boolean larger) {
+        this.larger = larger;
         this.reel = reel;
         this.facts = facts;
         this.layout = layout;
@@ -58,6 +65,9 @@ final class PlanWriter {
             ObjectNode node = changes.addObject().put("ms", change.ms());
             node.set("on", pieces(change.on()));
             node.set("back", pieces(change.back()));
+        }
+        if (larger) {
+            plan.put("larger", PlayerFiles.shipped().larger().name());
         }
         if (motion instanceof Motion.ByPosition) {
             plan.putObject("settle")

@@ -21,7 +21,12 @@ public final class PlayerFiles {
     public record Shipped(String sha256, String extension, byte[] bytes) {
         /** Its immutable address. */
         public String address() {
-            return "/f/" + sha256 + "." + extension;
+            return "/f/" + name();
+        }
+
+        /** The last part of its address. */
+        String name() {
+            return sha256 + "." + extension;
         }
     }
 
@@ -30,20 +35,12 @@ public final class PlayerFiles {
     private final Map<String, Shipped> players = new TreeMap<>();
     private final Shipped shell = read("shell.js");
     private final Shipped port = read("port.js");
+    private final Shipped larger = read("larger.js");
     private final Map<String, String> styles = new ConcurrentHashMap<>();
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
     private PlayerFiles() {
-        for (String name : List.of(
-                "stops",
-                "stops-pairs",
-                "stops-larger",
-                "stops-pairs-larger",
-                "still",
-                "still-pairs",
-                "scroll",
-                "scroll-pairs",
-                "band")) {
+        for (String name : List.of("stops", "stops-pairs", "still", "still-pairs", "scroll", "scroll-pairs", "band")) {
             players.put(name, read("player-" + name + ".js"));
         }
         for (int weight : new int[] {400, 700}) {
@@ -75,6 +72,11 @@ public final class PlayerFiles {
         return shell;
     }
 
+    /** The larger view, which a player asks for at the first press. */
+    public Shipped larger() {
+        return larger;
+    }
+
     /** The clock port, for draft pages alone. */
     public Shipped port() {
         return port;
@@ -82,7 +84,9 @@ public final class PlayerFiles {
 
     /** Everything of these that is published under the address of its content. */
     public List<Shipped> published() {
-        return Stream.concat(players.values().stream(), faces.values().stream()).toList();
+        return Stream.of(players.values().stream(), Stream.of(larger), faces.values().stream())
+                .flatMap(some -> some)
+                .toList();
     }
 
     Shipped face(int weight) {
