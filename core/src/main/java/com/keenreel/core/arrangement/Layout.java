@@ -22,7 +22,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -70,11 +69,14 @@ public final class Layout {
         List<Span> spans = new ArrayList<>();
         for (SetUp setUp : SetUp.values()) {
             double from = reel.limits().from(setUp);
+            double below = reel.limits().below(setUp);
             for (int next : places.breaks(setUp)) {
-                spans.add(new Span(from, next, setUp));
-                from = next;
+                if (next > from && next < below) {
+                    spans.add(new Span(from, next, setUp));
+                    from = next;
+                }
             }
-            spans.add(new Span(from, reel.limits().below(setUp), setUp));
+            spans.add(new Span(from, below, setUp));
         }
         if (spans.size() > MOST_RANGES) {
             throw new IllegalStateException("A layout has " + MOST_RANGES + " ranges at the most, not " + spans.size());
@@ -139,13 +141,10 @@ public final class Layout {
 
     /** What stands for a set-up where one picture of it is enough: at its usual width, or as near as it comes to that. */
     public Range usual(SetUp setUp) {
-        Range usual = null;
-        for (Span span : spans) {
-            if (span.setUp() == setUp && (usual == null || span.from() <= setUp.usualPage())) {
-                usual = range(span);
-            }
-        }
-        return Objects.requireNonNull(usual);
+        List<Span> own = spans.stream().filter(span -> span.setUp() == setUp).toList();
+        return range(own.stream()
+                .filter(span -> span.from() <= setUp.usualPage())
+                .reduce(own.get(0), (former, span) -> span));
     }
 
     /** The least host width of that stretch, px; positive infinity when it is never reached. */

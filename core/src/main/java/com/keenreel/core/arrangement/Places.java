@@ -8,8 +8,8 @@ import java.util.List;
 /** Where everything of a reel stands in its arrangement: options in, boxes as lengths of the reel's width out. */
 public interface Places {
     /**
-     * The widths of the reel, rising whole px inside that set-up, from which something else stands than below them. Few:
-     * {@link Layout#MOST_RANGES} is the most of all set-ups.
+     * The widths of the reel, rising whole px, from which something else stands in that set-up than below them; those
+     * outside of it do not count. Few: {@link Layout#MOST_RANGES} is the most of all set-ups.
      */
     default List<Integer> breaks(SetUp setUp) {
         return List.of();
