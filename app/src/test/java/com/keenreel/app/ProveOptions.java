@@ -4,6 +4,7 @@ import com.keenreel.app.Editor.Made;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
 import com.keenreel.measure.Figures;
 import com.microsoft.playwright.Page;
 import java.util.Arrays;
@@ -56,8 +57,8 @@ public final class ProveOptions {
     /** All that can be said of an option, or the ends and some between. */
     private static <T> List<String> values(Option<T> option) {
         Domain<T> domain = option.domain();
-        if (option.equals(Arrangements.OPTION)) {
-            return List.of(); // it would be another reel
+        if (option.equals(Arrangements.OPTION) || option.equals(Options.ANEW)) {
+            return List.of(); // it would be another reel, or one that nobody can foresee
         }
         if (domain instanceof Domain.OneOf<?> some) {
             return written(some);
