@@ -5,9 +5,9 @@ import { readFileSync, writeFileSync } from 'node:fs';
 const [file, name] = process.argv.slice(2);
 const figures = readFileSync(0, 'utf8')
   .split('\n')
-  .map((line) => line.match(/^(.+?) (-?[\d.]+) ?([^,]*), (?:goal )?(.+)$/))
+  .map((line) => line.match(/^(.+?) (-?[\d.]+) (.*), (reported|goal .+)$/))
   .filter(Boolean)
-  .map(([, what, value, unit, goal]) => `| ${what} | ${value} ${unit}`.trimEnd() + ` | ${goal.replace(/^reported$/, '').replace(' - MISSED', ': missed')} |`);
+  .map(([, what, value, unit, goal]) => `| ${what} | ${value} ${unit}`.trimEnd() + ` | ${goal.replace(/^reported$|^goal /, '').replace(' - MISSED', ': missed')} |`);
 const day = new Date().toISOString().slice(0, 10);
 const [from, to] = [`<!-- ${name}: recorded -->`, `<!-- ${name}: end -->`];
 const table = [from, `As printed on ${day}:`, '', '| figure | value | goal |', '| --- | --- | --- |', ...figures, to].join('\n');

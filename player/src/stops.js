@@ -24,6 +24,7 @@ export class Stops extends Piece {
   #standing; // the animation that lasts as long as the stop's hold
   #moving = [];
   #pace = 1; // -1 while a change plays back
+  #early; // the ways of arrow keys that were pressed while the larger view was coming: they are meant for it
   #coming; // the stop that a change under way leads to
   #next; // what a visitor asked for meanwhile: a stop, and whether it lies forward
 
@@ -114,7 +115,8 @@ export class Stops extends Piece {
     const end = event.target.matches('.arrow, .dot, .frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
     if ((!way && end === undefined) || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
-    if (way) this.step(way * this.plan.way);
+    if (way && this.#early) this.#early.push(way * this.plan.way);
+    else if (way) this.step(way * this.plan.way);
     else this.visit(end);
     if (event.target.matches('.dot')) this.dots[this.#wanted].focus();
   }
@@ -147,13 +149,15 @@ export class Stops extends Piece {
     const pressed = event.target.closest('.larger');
     if (!pressed || event.ctrlKey || event.metaKey || event.shiftKey) return; // a new window is the browser's
     event.preventDefault();
+    const early = (this.#early = []);
     try {
       const Larger = await load(this.plan.larger);
       this.larger ??= new Larger(this);
-      if (this.reel.isConnected) this.larger.open(pressed.closest('.slide'));
+      if (this.reel.isConnected) this.larger.open(pressed.closest('.slide'), early);
     } catch {
       location.assign(pressed.href);
     }
+    this.#early = undefined;
   }
 
   /** Brings a slide into sight that was looked at in the larger view. */
