@@ -110,8 +110,8 @@ class ForEveryoneTest {
         assertThat(coming).as("it comes from the left").isLessThan(0);
         page.locator(".arrow-next").focus();
         page.keyboard().press("ArrowRight");
-        assertThat(page.locator(".slide-2.now")).hasCount(1);
-        assertThat(page.locator(".slide-1.coming")).hasCount(1);
+        assertThat(page.locator(".slide.coming")).hasCount(0); // it has gone back
+        assertThat(page.locator(".slide-1.now")).hasCount(1);
 
         Page row = Kinds.row(editor).choose("speech.language", null, "ar").live();
         assertThat(row.locator(".slide-2").boundingBox().x)
