@@ -32,9 +32,11 @@ class DemonstrationTest {
               const frame = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
               const seen = (one) => one.checkVisibility({ visibilityProperty: true }) && !one.closest('[inert]');
               const things = () => [...root.querySelectorAll('a[href], button, [tabindex="0"]')].filter((one) => one.tabIndex >= 0 && !one.closest('dialog') && seen(one));
-              const press = (one, key) => {
+              const press = async (one, key) => {
                 if (one.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, composed: true, cancelable: true })) && key === 'Enter' && one.matches('a, button')) one.click();
-                root.querySelector('dialog')?.close();
+                const dialog = root.querySelector('dialog');
+                for (let i = 0; key === 'Enter' && one.matches('.larger') && !dialog.open && i < 300; i += 1) await frame(); // it comes at its first press
+                dialog?.close();
               };
               const state = () => [root.querySelector('.slide.now')?.className, ...[...root.querySelectorAll('.handle')].map((one) => one.ariaValueNow)].join();
               document.addEventListener('click', (event) => event.composedPath()[0].closest?.('a') && event.preventDefault());
@@ -45,7 +47,7 @@ class DemonstrationTest {
                   const thing = things()[i] ?? things()[0];
                   thing.focus();
                   const said = `${key} on ${thing.className}`;
-                  press(thing, key);
+                  await press(thing, key);
                   presses += 1;
                   await frame();
                   const now = root.activeElement;
@@ -54,7 +56,7 @@ class DemonstrationTest {
                     continue;
                   }
                   const before = state();
-                  press(now, 'ArrowRight');
+                  await press(now, 'ArrowRight');
                   if (root.querySelector('.dot, .arrow, .handle') && state() === before && !now.matches('.pause') && now.ariaValueNow !== '100') lost.push(`${said}: the next key does nothing`);
                 }
               }
