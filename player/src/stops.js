@@ -1,30 +1,14 @@
 // A reel with stops, which changes from one to another.
 import { Dragging } from './dragging.js';
+import { Enlarging } from './enlarging.js';
 import { Piece } from './piece.js';
 import { pose, timing } from './poses.js';
-
-const { src } = document.currentScript;
-
-/** The larger view, loaded once; its file lies beside the player's. */
-let larger;
-const load = (name) =>
-  (larger ??= new Promise((loaded, failed) => {
-    const script = document.createElement('script');
-    script.src = new URL(name, src);
-    script.onload = () => loaded(script.show);
-    script.onerror = failed;
-    document.head.append(script);
-  }).catch((failed) => {
-    larger = undefined; // it may be reached later
-    throw failed;
-  }));
 
 export class Stops extends Piece {
   #stop = 0;
   #standing; // the animation that lasts as long as the stop's hold
   #moving = [];
   #pace = 1; // -1 while a change plays back
-  #early; // the ways of arrow keys that were pressed while the larger view was coming: they are meant for it
   #coming; // the stop that a change under way leads to
   #next; // what a visitor asked for meanwhile: a stop, and whether it lies forward
 
@@ -40,7 +24,7 @@ export class Stops extends Piece {
     this.on(reel, 'click', (event) => this.#pressed(event));
     if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
     this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.#arrive());
-    if (plan.larger) this.on(reel, 'click', (event) => this.#enlarge(event));
+    if (plan.larger) this.enlarging = new Enlarging(this);
     if (plan.swipe) this.dragging = new Dragging(this);
     this.#count();
     this.#stand(0);
@@ -81,10 +65,10 @@ export class Stops extends Piece {
     return this.plan.autoplay && this.stops > 1;
   }
 
-  /** A change that is under way ends where it leads to, as the new range has it. */
+  /** A change that is under way ends at the stop that was asked for last, as the new range has it. */
   rearranged(former) {
     this.#count();
-    this.#stand(this.#where(former.stops[this.#coming ?? this.#stop]?.[0]));
+    this.#stand(this.#where(former.stops[this.#wanted]?.[0]));
   }
 
   /** The stop that begins with a slide, or the nearest one that shows it. */
@@ -115,9 +99,8 @@ export class Stops extends Piece {
     const end = event.target.matches('.arrow, .dot, .frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
     if ((!way && end === undefined) || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
-    if (way && this.#early) this.#early.push(way * this.plan.way);
-    else if (way) this.step(way * this.plan.way);
-    else this.visit(end);
+    if (way && !this.enlarging?.takes(way * this.plan.way)) this.step(way * this.plan.way);
+    if (!way) this.visit(end);
     if (event.target.matches('.dot')) this.dots[this.#wanted].focus();
   }
 
@@ -140,24 +123,8 @@ export class Stops extends Piece {
       this.#pace = -this.#pace;
     }
     this.#next = stop === this.#coming ? undefined : [stop, forward];
-    this.#moving.forEach((animation) => animation.updatePlaybackRate(this.#pace * (this.#next ? 4 : 1)));
+    this.#moving.forEach((animation) => animation.updatePlaybackRate(this.#pace * (this.#next ? this.plan.hurry : 1)));
     this.#whenOver();
-  }
-
-  /** The larger view comes at its first press. Where it cannot be had, the picture itself is gone to, as without a script. */
-  async #enlarge(event) {
-    const pressed = event.target.closest('.larger');
-    if (!pressed || event.ctrlKey || event.metaKey || event.shiftKey) return; // a new window is the browser's
-    event.preventDefault();
-    const early = (this.#early = []);
-    try {
-      const Larger = await load(this.plan.larger);
-      this.larger ??= new Larger(this);
-      if (this.reel.isConnected) this.larger.open(pressed.closest('.slide'), early);
-    } catch {
-      location.assign(pressed.href);
-    }
-    this.#early = undefined;
   }
 
   /** Brings a slide into sight that was looked at in the larger view. */
@@ -189,9 +156,9 @@ export class Stops extends Piece {
     this.#moving = [this.strip.animate([{ transform: `translateX(${here}px)` }, { transform: this.offset(stop) }], { duration, easing })];
   }
 
-  /** Ends a change that is under way where it leads to. */
+  /** Ends a change that is under way at the stop that was asked for last. */
   #arrive() {
-    if (this.#coming !== undefined) this.#stand(this.#coming);
+    if (this.#coming !== undefined) this.#stand(this.#wanted);
   }
 
   /** Stands at a stop, at once. */
@@ -347,7 +314,7 @@ export class Stops extends Piece {
   }
 
   moment() {
-    return { held: this.held, time: this.time, stop: this.#stop, paused: this.waitsFor('paused') };
+    return { held: this.held, time: this.time, stop: this.#wanted, paused: this.waitsFor('paused') };
   }
 
   resume({ held, time, stop, paused }) {

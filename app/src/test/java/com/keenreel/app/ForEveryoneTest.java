@@ -210,17 +210,7 @@ class ForEveryoneTest {
 
     @Test
     void dotsCountWhatTheyStepThroughAndNothingIsSaidTwice() {
-        Made reel = editor.make(
-                        "Counted",
-                        "row",
-                        "full",
-                        "commission-01.jpg",
-                        "commission-02.jpg",
-                        "commission-03.jpg",
-                        "commission-05.jpg",
-                        "commission-06.jpg",
-                        "commission-09.jpg")
-                .choose("steering.larger", null, "true");
+        Made reel = editor.make("Counted", "row", "full", Kinds.SIX).choose("steering.larger", null, "true");
         Page page = reel.live();
         assertThat(page.locator(".dot-2")).hasAttribute("aria-label", "2 of 4"); // three stand side by side
         assertThat(page.locator(".slide-2")).hasAttribute("aria-label", "2 of 6");

@@ -7,6 +7,16 @@ import java.util.Map;
 
 /** One reel of each kind, with everything that could go wrong in a layout: off-centre focal points and overrides. */
 final class Kinds {
+    /** Pictures of commissions. */
+    static final String[] SIX = {
+        "commission-01.jpg",
+        "commission-02.jpg",
+        "commission-03.jpg",
+        "commission-05.jpg",
+        "commission-06.jpg",
+        "commission-09.jpg"
+    };
+
     private Kinds() {}
 
     static Map<String, Made> all(Editor editor) {
@@ -52,16 +62,7 @@ final class Kinds {
     }
 
     static Made row(Editor editor) {
-        Made reel = editor.make(
-                "Row of the kinds",
-                "row",
-                "full",
-                "commission-01.jpg",
-                "commission-02.jpg",
-                "commission-03.jpg",
-                "commission-05.jpg",
-                "commission-06.jpg",
-                "commission-09.jpg");
+        Made reel = editor.make("Row of the kinds", "row", "full", SIX);
         List<String> slides = reel.slides();
         reel.say(slides.get(0), "title", "Quatrefoil wall")
                 .say(slides.get(1), "text", "Garden room, six by nine tiles.");

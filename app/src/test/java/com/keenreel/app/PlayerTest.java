@@ -276,6 +276,16 @@ class PlayerTest {
         assertThat(page.locator(".slide-2.now")).hasCount(1);
         assertThat(page.locator(".slide-1.now")).hasCount(0);
 
+        Page sent = banner("Sent on")
+                .choose("motion.autoplay", null, "false")
+                .choose("motion.time", null, "5")
+                .live();
+        sent.locator(".arrow-next").click();
+        sent.locator(".arrow-next").click(); // the rest of the first change goes quickly, then comes the third
+        sent.setViewportSize(390, 800);
+        assertThat(now(sent, 3)).hasCount(1);
+        assertThat(sent.locator(".slide.coming")).hasCount(0);
+
         Page single = banner("Hidden")
                 .choose("motion.autoplay", null, "false")
                 .choose("motion.time", null, "3")

@@ -33,16 +33,7 @@ class TrialArrangementTest {
     }
 
     private Made columns() {
-        Made reel = editor.make(
-                "Columns",
-                "row",
-                "full",
-                "commission-01.jpg",
-                "commission-02.jpg",
-                "commission-03.jpg",
-                "commission-05.jpg",
-                "commission-06.jpg",
-                "commission-09.jpg");
+        Made reel = editor.make("Columns", "row", "full", Kinds.SIX);
         return reel.choose("arrangement", null, "trial")
                 .choose("trial.turn", null, String.valueOf(TURN))
                 .choose("words.place", null, "lower-left");

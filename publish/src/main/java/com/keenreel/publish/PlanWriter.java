@@ -69,6 +69,9 @@ final class PlanWriter {
         if (larger) {
             plan.put("larger", PlayerFiles.shipped().larger().name());
         }
+        if (motion instanceof Motion.ByChange) {
+            plan.put("hurry", Motion.ByChange.HURRY);
+        }
         if (motion instanceof Motion.ByPosition) {
             plan.putObject("settle")
                     .put("ms", Motion.ByPosition.SETTLE)

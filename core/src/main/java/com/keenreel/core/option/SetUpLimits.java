@@ -16,11 +16,6 @@ public record SetUpLimits(double tabletFrom, double deskFrom) {
         }
     }
 
-    /** The set-up at that reel width; fractional widths belong to exactly one. */
-    public SetUp at(double reelWidth) {
-        return reelWidth < tabletFrom ? SetUp.PHONE : reelWidth < deskFrom ? SetUp.TABLET : SetUp.DESK;
-    }
-
     /** The least reel width of that set-up. */
     public double from(SetUp setUp) {
         return switch (setUp) {

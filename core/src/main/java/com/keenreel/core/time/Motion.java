@@ -50,6 +50,9 @@ public sealed interface Motion {
      * @param bySlide for each slide the place of its own among them
      */
     record ByChange(List<Change> changes, List<Integer> bySlide) implements Motion {
+        /** So many times as fast goes the rest of a change when a visitor has asked for another stop. */
+        public static final int HURRY = 4;
+
         public ByChange {
             changes = List.copyOf(changes);
             bySlide = List.copyOf(bySlide);

@@ -130,13 +130,14 @@ class OptionsTest {
     @Test
     void setUpsMeetWithoutAGap() {
         SetUpLimits limits = SetUpLimits.USUAL;
-        for (double width = 280; width < 2560; width += 0.25) {
-            SetUp setUp = limits.at(width);
-            assertThat(width).isGreaterThanOrEqualTo(limits.from(setUp));
-            for (SetUp later : SetUp.values()) {
-                assertThat(later.compareTo(setUp) > 0).isEqualTo(width < limits.from(later));
-            }
-        }
+        assertThat(limits.from(SetUp.PHONE)).isZero();
+        assertThat(limits.below(SetUp.PHONE))
+                .isEqualTo(limits.from(SetUp.TABLET))
+                .isEqualTo(600);
+        assertThat(limits.below(SetUp.TABLET))
+                .isEqualTo(limits.from(SetUp.DESK))
+                .isEqualTo(1024);
+        assertThat(limits.below(SetUp.DESK)).isInfinite();
         assertThatThrownBy(() -> new SetUpLimits(1024, 600)).isInstanceOf(IllegalArgumentException.class);
     }
 }

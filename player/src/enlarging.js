@@ -1,0 +1,46 @@
+// The larger view comes at its first press: its script lies beside the player's and is asked for then.
+const { src } = document.currentScript;
+
+let larger; // one for all reels that this player carries out
+
+const load = (name) =>
+  (larger ??= new Promise((loaded, failed) => {
+    const script = document.createElement('script');
+    script.src = new URL(name, src);
+    script.onload = () => loaded(script.show);
+    script.onerror = failed;
+    document.head.append(script);
+  }).catch((failed) => {
+    larger = undefined; // it may be reached later
+    throw failed;
+  }));
+
+export class Enlarging {
+  #early; // the ways of arrow keys that were pressed while the view was coming: they are meant for it
+
+  constructor(piece) {
+    this.piece = piece;
+    piece.on(piece.reel, 'click', (event) => this.#pressed(event));
+  }
+
+  /** Whether a key that asks for the next or the former slide is meant for the view that is coming. */
+  takes(way) {
+    return Boolean(this.#early?.push(way));
+  }
+
+  /** Where the view cannot be had, the picture itself is gone to, as without a script. */
+  async #pressed(event) {
+    const pressed = event.target.closest('.larger');
+    if (!pressed || event.ctrlKey || event.metaKey || event.shiftKey) return; // a new window is the browser's
+    event.preventDefault();
+    const early = (this.#early = []);
+    try {
+      const Larger = await load(this.piece.plan.larger);
+      this.view ??= new Larger(this.piece);
+      if (this.piece.reel.isConnected) this.view.open(pressed.closest('.slide'), early);
+    } catch {
+      location.assign(pressed.href);
+    }
+    this.#early = undefined;
+  }
+}
