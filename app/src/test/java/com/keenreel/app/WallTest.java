@@ -144,7 +144,8 @@ class WallTest {
             assertThat(Editor.screen(page, i).locator(".run")).hasCount(1);
         }
         page.waitForTimeout(300); // they have said that they are ready
-        held.forEach(Route::resume);
+        page.waitForCondition(() -> !held.isEmpty());
+        page.waitForResponse("**/parts*", () -> held.forEach(Route::resume)); // the bench is there
         page.locator(".card").nth(1).click();
         page.locator("[data-say=title]").fill("Seen on every page");
         for (int i = 0; i < 3; i++) {
