@@ -2,7 +2,7 @@
 import js from '@eslint/js';
 import globals from 'globals';
 
-const browser = { ...globals.browser, LEAD: 'readonly', WITH_PAIRS: 'readonly' };
+const browser = { ...globals.browser };
 const rules = {
   ...js.configs.recommended.rules,
   eqeqeq: 'error',

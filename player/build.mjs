@@ -1,40 +1,65 @@
 // Bundles what runs in the visitor's browser: node build.mjs OUTPUT-FOLDER
 import { build } from 'esbuild';
-import { copyFileSync, mkdirSync, readdirSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { minify } from 'terser';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
 mkdirSync(out, { recursive: true });
 
-/** One classic script, with what a reel needs: what leads it, comparisons. */
-const script = (name, outfile, { lead = 'stops', pairs = false } = {}) =>
-  build({
-    entryPoints: [join(here, 'src', `${name}.js`)],
-    bundle: true,
-    minify: true,
-    format: 'iife',
-    target: ['chrome111', 'firefox115', 'safari16.4'],
-    define: { LEAD: JSON.stringify(lead), WITH_PAIRS: String(pairs) },
-    outfile: join(out, outfile),
-    logLevel: 'warning',
-  });
+const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115', 'safari16.4'], logLevel: 'warning' };
 
-await script('shell', 'shell.js');
-await script('port', 'port.js');
-await script('larger', 'larger.js');
-for (const pairs of [false, true]) {
-  for (const lead of ['stops', 'still', 'scroll']) await script('player', `player-${lead}${pairs ? '-pairs' : ''}.js`, { lead, pairs });
+/** One classic script, as small as it gets: one of the two puts it together, the other is the better at making it small. */
+async function script(entry, outfile) {
+  const { outputFiles } = await build({ ...options, ...entry, format: 'iife', write: false });
+  const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
+  writeFileSync(join(out, outfile), code);
 }
-await script('player', 'player-band.js', { lead: 'band' });
+const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
+
+for (const name of ['shell', 'days', 'port', 'larger']) await script(source(name), `${name}.js`);
+
+/** What players are composed of: what leads, and what may stand beside it. */
+const LEADS = {
+  nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger'] },
+  time: { from: "{ Time as Lead } from './time.js'", beside: [] },
+  scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger'] },
+  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew'] },
+  change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
+};
+const BESIDE = {
+  pairs: { from: "{ Pairs } from './pairs.js'", run: 'Pairs' },
+  larger: { from: "{ Enlarging } from './enlarging.js'", run: 'Enlarging' },
+  cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
+  anew: { from: "{ anew } from './anew.js'", prepare: 'anew' },
+};
+
+/** The player of the reels that need just that. */
+function player(lead, needs) {
+  const beside = needs.map((one) => BESIDE[one]);
+  const prepare = beside.find((one) => one.prepare)?.prepare;
+  const lines = [
+    "import { player } from './player.js';",
+    ...[LEADS[lead], ...beside].map(({ from }) => `import ${from};`),
+    `document.currentScript.show = player(Lead, [${beside.map(({ run }) => run).filter(Boolean)}]${prepare ? `, ${prepare}` : ''});`,
+  ];
+  return script({ stdin: { contents: lines.join('\n'), resolveDir: join(here, 'src') } }, `player-${[lead, ...needs].join('-')}.js`);
+}
+
+const players = Object.entries(LEADS).flatMap(([lead, { beside }]) =>
+  Array.from({ length: 2 ** beside.length }, (_, choice) => [lead, ...beside.filter((one, i) => choice & (2 ** i))]),
+);
+await Promise.all(players.map(([lead, ...needs]) => player(lead, needs)));
+writeFileSync(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'));
 
 const styles = [
-  ...['base', 'larger'].map((name) => `${name}.css`),
-  ...['pairs', 'by-time'].map((name) => `styles/${name}.css`),
+  'base.css',
+  ...['pairs', 'larger', 'cutting', 'by-time'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
-await build({ entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), bundle: true, minify: true, outdir: out, logLevel: 'warning', target: ['chrome111', 'firefox115', 'safari16.4'] });
+await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out });
 
 const faces = join(here, '..', 'node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
 for (const weight of [400, 700]) {

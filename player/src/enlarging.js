@@ -21,11 +21,14 @@ export class Enlarging {
   constructor(piece) {
     this.piece = piece;
     piece.on(piece.reel, 'click', (event) => this.#pressed(event));
+    piece.on(piece.reel, 'keydown', (event) => this.#key(event), { capture: true }); // before the reel
   }
 
-  /** Whether a key that asks for the next or the former slide is meant for the view that is coming. */
-  takes(way) {
-    return Boolean(this.#early?.push(way));
+  #key(event) {
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (!this.#early || !way || event.altKey || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    this.#early.push(way * this.piece.plan.way);
   }
 
   /** Where the view cannot be had, the picture itself is gone to, as without a script. */

@@ -1,6 +1,6 @@
 // The larger view: a pressed picture as large as the window, with its own arrows, keys, swipe and size. A script of its own,
 // which a player asks for at the first press.
-import { TURN } from './dragging.js';
+import { TURN } from './swiping.js';
 
 const SIZES = ['whole', 'fill', 'original'];
 
@@ -32,7 +32,7 @@ class Larger {
 
   /** The slides that can be looked at, in the order they have. */
   get #slides() {
-    return this.piece.slides.filter((slide) => slide.querySelector(':scope > .larger'));
+    return [...this.piece.strip.querySelectorAll(':scope > .slide:has(> .larger)')];
   }
 
   #pressed(event) {
@@ -67,9 +67,18 @@ class Larger {
   #closed() {
     if (this.piece.host.shadowRoot.fullscreenElement) document.exitFullscreen();
     this.pane.replaceChildren();
-    this.piece.look(this.piece.slides.indexOf(this.slide));
+    this.#bringIntoSight();
     this.slide.querySelector('.larger').focus();
     this.piece.go('larger view');
+  }
+
+  /** The reel stands at what was looked at. */
+  #bringIntoSight() {
+    const { range, stop, slides } = this.piece;
+    if (stop === undefined) return;
+    const slide = slides.indexOf(this.slide);
+    if (!range.stops[stop].includes(slide)) this.piece.visit(this.piece.stopOf(slide));
+    this.piece.arrive();
   }
 
   /** Goes to the next or the former picture; after the last comes the first. */

@@ -1,14 +1,12 @@
 // Pairs: a divider that is moved by pointer, touch and keys. The before picture is cut off at it, never resized.
-import { ENOUGH } from './dragging.js';
+import { ENOUGH } from './swiping.js';
 
 const STEP = 5; // per cent per arrow key
 
 export class Pairs {
-  #listeners = new AbortController();
-
-  constructor(reel, plan) {
-    this.plan = plan;
-    reel.querySelectorAll('.slide.pair').forEach((slide) => this.#start(slide, plan.pairs[slide.dataset.slide]));
+  constructor(piece) {
+    this.piece = piece;
+    piece.reel.querySelectorAll('.slide.pair').forEach((slide) => this.#start(slide, piece.plan.pairs[slide.dataset.slide]));
   }
 
   #start(slide, { start, clearBefore, clearAfter }) {
@@ -16,7 +14,7 @@ export class Pairs {
     const handle = slide.querySelector('.handle');
     const before = slide.querySelector('.label-before');
     const after = slide.querySelector('.label-after');
-    const on = (target, type, listener) => target.addEventListener(type, listener, { signal: this.#listeners.signal });
+    const on = (target, type, listener) => this.piece.on(target, type, listener);
     let at = start;
     let width = parseFloat(getComputedStyle(crop).width); // as laid out, whatever a page's transform makes of it
 
@@ -38,12 +36,11 @@ export class Pairs {
       handle.setAttribute('aria-valuetext', said());
       names();
     };
-    const sized = new ResizeObserver(([entry]) => {
+    const sized = ([entry]) => {
       width = entry.contentBoxSize[0].inlineSize;
       names();
-    });
-    sized.observe(crop);
-    on(this.#listeners.signal, 'abort', () => sized.disconnect());
+    };
+    this.piece.watch(new ResizeObserver(sized), crop);
 
     // A mouse moves the divider at once; a finger may have meant to scroll: it moves it after a sideways beginning, by a
     // tap, or by the handle.
@@ -91,9 +88,5 @@ export class Pairs {
       event.preventDefault();
     });
     names();
-  }
-
-  end() {
-    this.#listeners.abort();
   }
 }

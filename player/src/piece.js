@@ -1,10 +1,12 @@
-// What every arrangement shares: the clock (live, or held at a moment), the reasons to wait, and the range of widths.
+// What every arrangement shares: the reasons to wait, and the range of widths. Where nothing leads, it is all there is.
 
-/** Animations run live, or are all held at a moment. Waiting is an animation too, so that it can be held as well. */
+export const STILL = matchMedia('(prefers-reduced-motion: reduce)');
+
 export class Piece {
+  held = false; // at a moment, by the clock of a draft page
   #reasons = new Set();
   #listeners = new AbortController();
-  #watchers = [];
+  #observers = [];
 
   constructor(reel, plan, host) {
     this.reel = reel;
@@ -13,17 +15,16 @@ export class Piece {
     this.frame = reel.querySelector('.frame');
     this.strip = reel.querySelector('.strip');
     this.pauseButton = reel.querySelector('.pause');
-    this.held = false;
     this.#ask();
     reel.classList.add('run');
     this.frame.tabIndex = -1; // where focus goes when what had it leaves
+    this.strip.parentElement.removeAttribute('tabindex'); // it no longer scrolls
     this.#watch();
-    this.#reachView();
   }
 
   /** Reduced motion is asked each time, because visitors change their minds. */
   get still() {
-    return matchMedia('(prefers-reduced-motion: reduce)').matches;
+    return STILL.matches;
   }
 
   /**
@@ -41,14 +42,13 @@ export class Piece {
     return this.reel.contains(activeElement) ? activeElement : null;
   }
 
-  /** A band that is scrolled by hand can be reached by keyboard; what moves by itself has nothing to scroll. */
-  #reachView() {
-    const view = this.strip.parentElement;
-    if (this.still && getComputedStyle(view).overflowX === 'auto') view.tabIndex = 0;
-    else view.removeAttribute('tabindex');
+  /** Observes until the end. */
+  watch(observer, ...targets) {
+    targets.forEach((one) => observer.observe(one));
+    this.#observers.push(observer);
   }
 
-  on(target, type, listener, options = {}) {
+  on(target, type, listener, options) {
     target.addEventListener(type, listener, { ...options, signal: this.#listeners.signal });
   }
 
@@ -57,7 +57,7 @@ export class Piece {
     this.on(this.frame, 'pointerleave', () => this.go('pointed at'));
     this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
     this.on(this.frame, 'focusout', () => this.go('focus inside'));
-    this.on(document, 'visibilitychange', () => (document.hidden ? this.wait('hidden') : this.go('hidden')));
+    this.on(document, 'visibilitychange', () => this.wait('hidden', document.hidden));
     this.on(window, 'beforeprint', () => {
       this.wait('printed');
       this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager'));
@@ -72,22 +72,17 @@ export class Piece {
         }
       });
     }
-    const seen = new IntersectionObserver(([entry]) => (entry.isIntersecting ? this.go('out of view') : this.wait('out of view')));
-    seen.observe(this.frame);
-    const sized = new ResizeObserver(() => {
+    this.watch(new IntersectionObserver(([entry]) => this.wait('out of view', !entry.isIntersecting)), this.frame);
+    const sized = () => {
       const former = this.range;
       this.#ask();
       if (this.range !== former) this.#rearrange(former);
-    });
-    sized.observe(this.reel);
-    const worded = new ResizeObserver((entries) => this.#reach(entries.map(({ target }) => target.closest('.words'))));
-    this.strip.querySelectorAll('.panel').forEach((panel) => worded.observe(panel));
-    this.#watchers.push(seen, sized, worded);
-    this.on(matchMedia('(prefers-reduced-motion: reduce)'), 'change', () => {
-      this.#reachView();
-      if (this.still && !this.held) this.wait('paused');
-    });
-    this.on(this.reel, 'error', ({ target }) => this.#failed(target), { capture: true });
+    };
+    this.watch(new ResizeObserver(sized), this.reel);
+    const worded = (entries) => this.#reach(entries.map(({ target }) => target.closest('.words')));
+    this.watch(new ResizeObserver(worded), ...this.strip.querySelectorAll('.panel'));
+    this.on(STILL, 'change', () => this.still && !this.held && this.wait('paused'));
+    this.on(this.strip, 'error', ({ target }) => this.#failed(target), { capture: true });
     this.strip.querySelectorAll('img').forEach((image) => image.complete && image.currentSrc && !image.naturalWidth && image.decode().catch(() => this.#failed(image)));
     if (this.still) this.#reasons.add('paused');
     if (document.hidden) this.#reasons.add('hidden');
@@ -98,13 +93,13 @@ export class Piece {
   /** What had focus may have no place in the new range. */
   #rearrange(former) {
     const { focused } = this;
-    this.rearranged(former);
+    this.rearranged?.(former);
     if (focused && this.focused === focused && !focused.checkVisibility()) this.frame.focus({ preventScroll: true });
   }
 
   /** A picture that cannot be had leaves what it shows, in words, on its colour. */
   #failed(image) {
-    if (image.nodeName !== 'IMG' || image.closest('dialog') || image.dataset.failed) return;
+    if (image.nodeName !== 'IMG' || image.dataset.failed) return;
     image.dataset.failed = '';
     image.after(Object.assign(document.createElement('span'), { className: `instead ${image.classList[0]}`, textContent: image.alt }));
   }
@@ -119,13 +114,16 @@ export class Piece {
   }
 
   /** Stops moving by itself until this reason and all others are gone. */
-  wait(reason) {
-    this.#reasons.add(reason);
-    this.#reasonsChanged();
+  wait(reason, holds = true) {
+    if (holds === this.waitsFor(reason)) return;
+    if (holds) this.#reasons.add(reason);
+    else this.#reasons.delete(reason);
+    this.#sayPause();
+    if (!this.held) this.waitingChanged?.();
   }
 
   go(reason) {
-    if (this.#reasons.delete(reason)) this.#reasonsChanged();
+    this.wait(reason, false);
   }
 
   waitsFor(reason) {
@@ -136,40 +134,11 @@ export class Piece {
     return this.#reasons.size > 0;
   }
 
-  #reasonsChanged() {
-    this.#sayPause();
-    if (!this.held) this.waitingChanged();
-  }
-
   #sayPause() {
     if (!this.pauseButton) return;
     const paused = this.waitsFor('paused');
     this.pauseButton.classList.toggle('paused', paused);
     this.pauseButton.setAttribute('aria-label', paused ? this.plan.say.play : this.plan.say.pause);
-  }
-
-  // What leads a reel says otherwise: by itself nothing moves.
-
-  rearranged() {}
-
-  waitingChanged() {}
-
-  at(ms) {
-    this.held = true;
-    this.time = ms;
-  }
-
-  play() {
-    this.held = false;
-  }
-
-  moment() {
-    return { held: this.held, time: this.time, paused: this.waitsFor('paused') };
-  }
-
-  resume({ held, time, paused }) {
-    if (paused) this.wait('paused');
-    if (held) this.at(time);
   }
 
   connected() {
@@ -183,7 +152,7 @@ export class Piece {
   /** Takes away everything that listens or moves. */
   end() {
     this.#listeners.abort();
-    this.#watchers.forEach((watcher) => watcher.disconnect());
+    this.#observers.forEach((observer) => observer.disconnect());
     this.reel.getAnimations({ subtree: true }).forEach((animation) => animation.cancel());
   }
 }

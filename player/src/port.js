@@ -1,5 +1,7 @@
 // The clock port. Only draft pages load it, and it listens to this application's own pages alone: they hold the moment
 // and hand over new fragments; it tells them what was shown and which slide was pressed.
+import { become } from './becoming.js';
+import { hold, letGo, moment, resume } from './clock.js';
 import { Overlay } from './overlay.js';
 
 const host = document.querySelector('keen-reel');
@@ -13,7 +15,7 @@ const tell = (message) => parent !== window && parent.postMessage(message, locat
 const commands = {
   async show({ fragment }) {
     await customElements.whenDefined('keen-reel');
-    piece = await host.show(fragment);
+    await exchange(fragment);
     passOver();
     tell({ shown: fragment.version, height: document.documentElement.scrollHeight });
   },
@@ -22,14 +24,15 @@ const commands = {
     if (css !== undefined) root.adoptedStyleSheets[0].replaceSync(css);
     rules.forEach((one) => restyle(root.adoptedStyleSheets[0], one));
     const standing = root.querySelector('.strip').children;
-    slides.forEach(([i, html]) => exchange(standing[i], html));
-    if (plan) piece = await host.show({ player, type, plan });
+    slides.forEach(([i, html]) => replace(standing[i], html));
+    if (plan) await exchange({ player, type, plan });
+    else if (piece?.held) hold(piece, piece.time); // what was put in the place of something else stands there too
     passOver();
     tell({ shown: version });
   },
-  at: ({ ms }) => piece?.at(ms),
+  at: ({ ms }) => piece && hold(piece, ms),
   overlay: (wanted) => overlay.show(wanted),
-  play: () => piece?.play(),
+  play: () => piece && letGo(piece),
 };
 
 /**
@@ -62,8 +65,34 @@ function restyle(sheet, { place, count, rule }) {
   group.insertRule(rule, at);
 }
 
+/**
+ * Shows another fragment, from the moment at which the former one is; pictures that stay the same keep their elements, so
+ * that nothing flashes.
+ */
+async function exchange(fragment) {
+  const standing = new Map();
+  const name = ({ src, srcset, className }) => `${src} ${srcset} ${className}`;
+  let left;
+  if (piece) {
+    const former = piece;
+    const end = former.end.bind(former);
+    former.end = () => {
+      left = moment(former);
+      host.shadowRoot.querySelectorAll('img').forEach((image) => standing.set(name(image), image));
+      end();
+    };
+  }
+  piece = await host.show(fragment);
+  host.shadowRoot?.querySelectorAll('img').forEach((image) => {
+    const same = standing.get(name(image));
+    if (same && same !== image) become(same, image);
+    standing.delete(name(image));
+  });
+  if (piece && left) resume(piece, left);
+}
+
 /** Puts a slide in the place of its former state; pictures that stay the same keep their elements. */
-function exchange(slide, html) {
+function replace(slide, html) {
   const made = document.createElement('template');
   made.innerHTML = html;
   const next = document.importNode(made.content, true).firstElementChild;

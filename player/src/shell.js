@@ -26,28 +26,17 @@
    * Settles when the picture is on the screen, or soon: nothing that follows gets in its way. Where the browser does not
    * tell, or has something larger on the screen, or the picture is out of sight, there is nothing to wait for.
    */
-  function presented(picture) {
+  async function presented(picture) {
     const type = 'largest-contentful-paint';
-    if (!picture || !PerformanceObserver.supportedEntryTypes.includes(type)) return undefined;
+    if (!picture || !PerformanceObserver.supportedEntryTypes.includes(type)) return;
     const { top, bottom, width, height } = picture.getBoundingClientRect();
-    if (bottom <= 0 || top >= innerHeight) return undefined;
-    let observer;
-    return new Promise((done) => {
-      observer = new PerformanceObserver((list) => {
-        if (list.getEntries().some(({ url, size }) => url === picture.currentSrc || size > width * height)) done();
-      });
-      observer.observe({ type, buffered: true });
+    if (bottom <= 0 || top >= innerHeight) return;
+    await new Promise((done) => {
+      new PerformanceObserver((list, observer) => {
+        if (list.getEntries().some(({ url, size }) => url === picture.currentSrc || size > width * height)) done(observer.disconnect());
+      }).observe({ type, buffered: true });
       setTimeout(done, 300);
-    }).finally(() => observer.disconnect());
-  }
-
-  /** A page that stands alone holds what it shows from later days on; the newest day that has come counts. */
-  function today() {
-    const days = document.getElementById('days');
-    if (days?.type !== 'application/json') return undefined;
-    const now = new Date();
-    const day = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
-    return JSON.parse(days.textContent).findLast(({ from }) => from <= day)?.fragment;
+    });
   }
 
   class KeenReel extends HTMLElement {
@@ -93,7 +82,7 @@
       const written = this.shadowRoot?.querySelector('script[type="application/json"]');
       if (written) {
         await presented(this.shadowRoot.querySelector('img'));
-        return this.show(today() ?? JSON.parse(written.textContent));
+        return this.show(JSON.parse(written.textContent));
       }
       // which page shows the reel is said without what follows its path
       const page = location.protocol.startsWith('http')

@@ -180,8 +180,8 @@ class PublishedPageTest {
                 Object x = held.evaluate("""
                         async (ms) => {
                           const host = document.querySelector('keen-reel');
-                          const piece = await host.ready;
-                          piece.at(500 + ms);
+                          await host.ready;
+                          window.ask({ command: 'at', ms: 500 + ms });
                           return new DOMMatrix(getComputedStyle(host.shadowRoot.querySelector('.coming')).transform).e;
                         }""", sample[0]);
                 assertThat(((Number) x).doubleValue())

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.arrangement.trial.InPieces;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
@@ -225,18 +226,7 @@ class TransitionsTest {
         Page live = reel.live();
         for (boolean forward : new boolean[] {true, false}) {
             live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
-            Object looks = live.evaluate("""
-                    async (most) => {
-                      const look = %s;
-                      const seen = [];
-                      while (seen.length < most) {
-                        await new Promise(requestAnimationFrame);
-                        const one = look();
-                        if (one) seen.push(one);
-                        else if (seen.length) break;
-                      }
-                      return seen;
-                    }""".formatted(LOOK), LOOKS);
+            Object looks = live.evaluate(looks(LOOK), LOOKS);
             assertThat((List<?>) looks).as("%s, frames seen", kind).hasSize(LOOKS);
             for (Object look : (List<?>) looks) {
                 compare(look, transition.plan(TIME, forward), kind + (forward ? "" : ", back"));
@@ -258,5 +248,103 @@ class TransitionsTest {
             compare(seen, transition.plan(TIME, true), kind + ", held");
         }
         assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Where the pieces of a picture stand, each in its own size from its place, and how its words are seen. */
+    private static final String LOOK_AT_PIECES = """
+            () => {
+              const root = document.querySelector('keen-reel').shadowRoot;
+              const tiles = [...root.querySelectorAll('.coming > .cut > div')];
+              const words = root.querySelector('.coming > .words');
+              if (!tiles.length) return null;
+              const crop = root.querySelector('.coming > .crop').getBoundingClientRect();
+              return {
+                time: tiles[0].getAnimations()[0].currentTime,
+                words: Number(getComputedStyle(words).opacity),
+                covered: tiles.reduce((all, one) => all + one.offsetWidth * one.offsetHeight, 0) / (crop.width * crop.height),
+                tiles: tiles.map((tile) => {
+                  const { opacity, transform } = getComputedStyle(tile);
+                  const { a, b, e, f } = new DOMMatrix(transform);
+                  return [e / tile.offsetWidth, f / tile.offsetHeight, Number(opacity), Math.atan2(b, a) * 180 / Math.PI];
+                }),
+              };
+            }""";
+
+    @SuppressWarnings("unchecked")
+    private static void comparePieces(Object looked, Plan plan, String what) {
+        Map<String, Object> seen = (Map<String, Object>) looked;
+        double time = ((Number) seen.get("time")).doubleValue();
+        List<Pose> poses = plan.inPieces(On.INCOMING, time);
+        List<List<Number>> tiles = (List<List<Number>>) seen.get("tiles");
+        assertThat(tiles).as(what).hasSameSizeAs(poses);
+        for (int i = 0; i < poses.size(); i++) {
+            Pose pose = poses.get(i);
+            double[] expected = {pose.x(), pose.y(), pose.opacity(), pose.turn()};
+            for (int k = 0; k < expected.length; k++) {
+                assertThat(tiles.get(i).get(k).doubleValue())
+                        .as(
+                                "%s at %s: %s of piece %s",
+                                what, time, List.of("x", "y", "opacity", "turn").get(k), i)
+                        .isCloseTo(expected[k], within(k == 3 ? 0.1 : 0.01));
+            }
+        }
+        assertThat(((Number) seen.get("words")).doubleValue())
+                .as(what)
+                .isCloseTo(plan.at(time).get(On.WORDS).opacity(), within(0.01));
+        assertThat(((Number) seen.get("covered")).doubleValue()).as(what).isCloseTo(1, within(0.01));
+    }
+
+    /** Pieces that start one after another, live and held, played back as they came, and whole again at the end. */
+    @Test
+    void aPictureComesInPiecesAsItsPlanSays() {
+        Made reel = reel(TransitionKind.CROSSFADE);
+        reel.slides().forEach(slide -> reel.say(slide, "title", "In pieces"));
+        reel.choose("arrangement", null, "in-pieces");
+        Page live = reel.live();
+        for (boolean forward : new boolean[] {true, false}) {
+            live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
+            Object looks = live.evaluate(looks(LOOK_AT_PIECES), LOOKS);
+            assertThat((List<?>) looks).hasSize(LOOKS);
+            for (Object look : (List<?>) looks) {
+                comparePieces(look, InPieces.plan(forward), forward ? "on" : "back");
+            }
+            assertThat(live.locator(forward ? ".slide-2.now" : ".slide-1.now")).hasCount(1);
+            assertThat(live.locator(".cut, .is-cut")).hasCount(0);
+        }
+        live.locator(".arrow-next").click();
+        live.waitForTimeout(1200); // the first pieces stand
+        live.locator(".arrow-previous").click(); // and go back when it is their time
+        Object back = live.evaluate(looks(LOOK_AT_PIECES), 10);
+        for (Object look : (List<?>) back) {
+            comparePieces(look, InPieces.plan(true), "played back");
+        }
+        assertThat(live.locator(".slide-1.now")).hasCount(1);
+        assertThat(live.locator(".cut")).hasCount(0);
+
+        Page held = editor.open("/reels/" + reel.id + "/draft");
+        held.waitForFunction("() => window.ready");
+        for (int i = 0; i < LOOKS; i++) {
+            held.evaluate("ms => window.ask({ command: 'at', ms })", HOLD + TIME * i / (double) LOOKS);
+            Map<?, ?> seen = (Map<?, ?>) held.evaluate(LOOK_AT_PIECES);
+            assertThat(((Number) seen.get("time")).doubleValue()).isCloseTo(TIME * i / (double) LOOKS, within(0.01));
+            comparePieces(seen, InPieces.plan(true), "held");
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Looks that often, a frame at a time, as long as there is something to see. */
+    private static String looks(String look) {
+        return """
+                async (most) => {
+                  const look = %s;
+                  const seen = [];
+                  while (seen.length < most) {
+                    await new Promise(requestAnimationFrame);
+                    const one = look();
+                    if (one) seen.push(one);
+                    else if (seen.length) break;
+                  }
+                  return seen;
+                }""".formatted(look);
     }
 }

@@ -69,10 +69,10 @@ class WallTest {
         page.locator("[data-do=play]").click();
         assertThat(page.locator("[data-into]")).not().hasText("0.0 s");
         assertThat(Editor.screen(page, 0).locator("keen-reel").evaluate("""
-                        async (host) => {
-                          const piece = await host.ready;
-                          piece.at(-5);
-                          return host.shadowRoot.querySelector('.slide-1.now') !== null && piece.moment().time;
+                        (host) => {
+                          host.ownerDocument.defaultView.ask({ command: 'at', ms: -5 });
+                          const [standing] = host.shadowRoot.querySelector('.frame').getAnimations();
+                          return host.shadowRoot.querySelector('.slide-1.now') !== null && standing.currentTime;
                         }""")).isEqualTo(0);
         assertThat(editor.problems()).isEmpty();
     }

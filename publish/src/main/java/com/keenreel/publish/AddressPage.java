@@ -71,7 +71,8 @@ public record AddressPage(String html, String policy) {
                 + (later.isEmpty()
                         ? ""
                         : "<script type=\"application/json\" id=\"days\">"
-                                + inScript("[" + String.join(",", later) + "]") + "</script>");
+                                + inScript("[" + String.join(",", later) + "]")
+                                + "</script><script src=\"days.js\" defer></script>");
         return page(fragment, about, "", "reel.js", description + pictureSoon(fragment, material), type);
     }
 
@@ -106,7 +107,7 @@ public record AddressPage(String html, String policy) {
                 + inScript(Base.put(about.data(), alone ? "" : Base.ABSOLUTE)) + "</script>"
                 + "<style>" + style + "</style></head><body><main>" + heading(about.name()) + "<keen-reel" + src + ">"
                 + inside + "</keen-reel></main>"
-                + "<script src=\"" + shell + "\" defer></script>" + more + "</body></html>";
+                + more + "<script src=\"" + shell + "\" defer></script></body></html>";
         return new AddressPage(Base.put(html, ""), policy(List.of(style, fragment.css())));
     }
 

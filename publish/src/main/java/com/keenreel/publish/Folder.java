@@ -53,8 +53,11 @@ public final class Folder {
         texts.put("type.css", utf8(AddressPage.faces(faces)));
         Needs needs = later.values().stream().map(Needs::of).reduce(Needs.of(inside), Needs::and);
         texts.put("player.js", shipped.player(needs).bytes());
-        if (needs.larger()) {
+        if (needs.has(Needs.Beside.LARGER)) {
             texts.put("larger.js", shipped.larger().bytes());
+        }
+        if (!later.isEmpty()) {
+            texts.put("days.js", shipped.days().bytes());
         }
         texts.put("reel.js", shipped.shell().bytes());
         texts.put("read me.txt", utf8(note(material)));

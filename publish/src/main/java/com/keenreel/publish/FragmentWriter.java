@@ -53,7 +53,7 @@ public final class FragmentWriter {
                 version,
                 new Markup(material, layout, copies, drawn).write(),
                 new StyleSheet(material.reel(), layout, copies, needs, drawn).write() + starts(material),
-                new PlanWriter(material.reel(), material.facts(), layout, needs.larger()).write(),
+                new PlanWriter(material.reel(), material.facts(), layout, needs.has(Needs.Beside.LARGER)).write(),
                 shipped.player(needs).address(),
                 shipped.faces(),
                 data);

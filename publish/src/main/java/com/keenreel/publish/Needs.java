@@ -1,54 +1,95 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
+import com.keenreel.core.time.Plan;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 
 /**
  * What a reel needs of the player and of the style sheets that ship.
  *
  * @param arrangement its word; some have a style sheet
  * @param lead what leads it, see {@link Motion#lead}
- * @param pairs whether slides carry comparisons
- * @param larger whether pictures are opened in the larger view
+ * @param beside what it needs beside that
  */
-public record Needs(String arrangement, String lead, boolean pairs, boolean larger) {
+public record Needs(String arrangement, String lead, Set<Beside> beside) {
+    /** What some reels need and others do not, in the order in which the names of players have them. */
+    public enum Beside {
+        /** Slides carry comparisons. */
+        PAIRS,
+        /** Pictures are opened in the larger view. */
+        LARGER,
+        /** Slides come in another order on every visit. */
+        ANEW,
+        /** Slides are seen through windows, or their pictures are cut in pieces. */
+        CUTTING
+    }
+
+    public Needs {
+        beside = Collections.unmodifiableSet(beside.isEmpty() ? EnumSet.noneOf(Beside.class) : EnumSet.copyOf(beside));
+    }
+
     /** What that material needs. */
     static Needs of(Material material) {
         Reel reel = material.reel();
         Motion motion = Arrangements.of(reel).motion(reel);
-        return new Needs(
-                Arrangements.of(reel).word(),
-                motion.lead(),
-                !(motion instanceof Motion.ByTime)
-                        && reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair),
-                material.hasLargerView());
+        Set<Beside> beside = EnumSet.noneOf(Beside.class);
+        if (!(motion instanceof Motion.ByTime)
+                && reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair)) {
+            beside.add(Beside.PAIRS);
+        }
+        if (material.hasLargerView()) {
+            beside.add(Beside.LARGER);
+        }
+        if (motion.stops() && reel.choices().get(Options.ANEW)) {
+            beside.add(Beside.ANEW);
+        }
+        if (motion.changes().stream().map(Change::on).anyMatch(Plan::cuts)) {
+            beside.add(Beside.CUTTING);
+        }
+        return new Needs(Arrangements.of(reel).word(), motion.lead(), beside);
+    }
+
+    /** Whether it needs that. */
+    boolean has(Beside what) {
+        return beside.contains(what);
     }
 
     /** Everything that either of the two needs, for reels that take turns on one page. */
     Needs and(Needs other) {
-        return new Needs(arrangement, lead, pairs || other.pairs, larger || other.larger);
+        Set<Beside> both = new HashSet<>(beside);
+        both.addAll(other.beside);
+        return new Needs(arrangement, lead, both);
     }
 
     /** Which of the players that is. */
     String script() {
-        String own = switch (lead) {
-            case "time" -> "band";
-            case "scroll" -> "scroll";
-            case "nothing" -> "still";
-            default -> "stops";
-        };
-        return own + (pairs ? "-pairs" : "");
+        List<String> parts = new ArrayList<>(List.of(lead));
+        beside.forEach(one -> parts.add(word(one)));
+        return String.join("-", parts);
+    }
+
+    private static String word(Beside one) {
+        return one.name().toLowerCase(Locale.ROOT);
     }
 
     /** The style sheets, one after another. */
     String css() {
         PlayerFiles shipped = PlayerFiles.shipped();
-        return shipped.css()
-                + shipped.css("arrangements/" + arrangement)
-                + (lead.equals("time") ? shipped.css("styles/by-time") : "")
-                + (pairs ? shipped.css("styles/pairs") : "")
-                + (larger ? shipped.css("larger") : "");
+        StringBuilder css = new StringBuilder(shipped.css())
+                .append(shipped.css("arrangements/" + arrangement))
+                .append(shipped.css("styles/by-" + lead));
+        beside.forEach(one -> css.append(shipped.css("styles/" + word(one))));
+        return css.toString();
     }
 }

@@ -12,6 +12,7 @@ import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Change;
+import com.keenreel.core.time.Cut;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Piece;
 import com.keenreel.core.time.Plan;
@@ -137,8 +138,18 @@ final class PlanWriter {
             node.put("delay", piece.delay());
             node.put("duration", piece.duration());
             node.put("easing", piece.easing().css());
-            boolean window = piece.from().isCut() || piece.to().isCut();
+            boolean window = piece.from().isSeenThroughWindow() || piece.to().isSeenThroughWindow();
             boolean turns = piece.from().turn() != 0 || piece.to().turn() != 0;
+            Cut cut = piece.cut();
+            if (cut != null) {
+                ArrayNode delays = node.putObject("cut")
+                        .put("columns", cut.columns())
+                        .put("rows", cut.rows())
+                        .putArray("delays");
+                for (int n = 0; n < cut.count(); n++) {
+                    delays.add(cut.delay(n));
+                }
+            }
             node.set("from", pose(piece.from(), window, turns));
             node.set("to", pose(piece.to(), window, turns));
         }

@@ -34,15 +34,16 @@ public final class PlayerFiles {
 
     private final Map<String, Shipped> players = new TreeMap<>();
     private final Shipped shell = read("shell.js");
+    private final Shipped days = read("days.js");
     private final Shipped port = read("port.js");
     private final Shipped larger = read("larger.js");
     private final Map<String, String> styles = new ConcurrentHashMap<>();
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
     private PlayerFiles() {
-        for (String name : List.of("stops", "stops-pairs", "still", "still-pairs", "scroll", "scroll-pairs", "band")) {
-            players.put(name, read("player-" + name + ".js"));
-        }
+        new String(read("players.txt").bytes(), StandardCharsets.UTF_8)
+                .lines()
+                .forEach(name -> players.put(name, read("player-" + name + ".js")));
         for (int weight : new int[] {400, 700}) {
             faces.put(weight, read("type-" + weight + ".woff2"));
         }
@@ -70,6 +71,11 @@ public final class PlayerFiles {
     /** The guarded shell, a classic script at a stable address. */
     public Shipped shell() {
         return shell;
+    }
+
+    /** What a folder's page needs when it shows something else from later days on. */
+    Shipped days() {
+        return days;
     }
 
     /** The larger view, which a player asks for at the first press. */

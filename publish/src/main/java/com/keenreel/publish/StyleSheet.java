@@ -152,7 +152,7 @@ final class StyleSheet {
                 + ";--target:" + px(Layout.TARGET) + "}"
                 + ".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}"
-                + (needs.pairs()
+                + (needs.has(Needs.Beside.PAIRS)
                         ? ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE)
                                 + "}"
                         : "");

@@ -250,7 +250,11 @@ public class Publishing {
         prints.ask(reel, before, before.facts(type), JobStore.SOON);
         workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
         Published publication = edition(stored, reel, shelf.get()).published(); // what was seen in them is known now
-        PlayerFiles.shipped().published().forEach(own -> files.put(own.bytes())); // they outlive this build
+        Set<String> needed =
+                publication.files().stream().map(Published.File::sha256).collect(Collectors.toSet());
+        PlayerFiles.shipped().published().stream()
+                .filter(own -> needed.contains(own.sha256()))
+                .forEach(own -> files.put(own.bytes())); // they outlive this build
         publications.goLive(publication, since);
         return publication;
     }

@@ -14,8 +14,10 @@ import com.microsoft.playwright.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.GZIPOutputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -80,11 +82,14 @@ final class MeasurePlayer {
     }
 
     private void size() throws IOException {
-        Needs banner = new Needs("", "change", false, false);
-        Needs comparison = new Needs("", "change", true, false);
-        Needs band = new Needs("", "time", false, false);
+        Needs banner = new Needs("", "change", Set.of());
+        Needs comparison = new Needs("", "change", Set.of(Needs.Beside.PAIRS));
+        Needs band = new Needs("", "time", Set.of());
         figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
+        Needs everything = new Needs("", "change", EnumSet.allOf(Needs.Beside.class));
         figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 7);
+        figures.atMost(
+                "player.size.everything", size(everything), "kB gzip with the shell, all that a reel may need", 7);
         figures.reported(
                 "player.size.larger",
                 packed(PlayerFiles.shipped().larger().bytes()) / 1000.0,

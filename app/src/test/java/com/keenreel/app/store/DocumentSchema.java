@@ -2,6 +2,7 @@ package com.keenreel.app.store;
 
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.trial.InPieces;
 import com.keenreel.core.arrangement.trial.Trial;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Domain.OneOf;
@@ -25,8 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
  * {@code main} writes {@code docs/reel.schema.json}; a test holds that file against it.
  */
 final class DocumentSchema {
-    /** No document of a user's has it. */
-    private static final Arrangement IN_TESTS_ALONE = new Trial();
+    /** No document of a user's has them. */
+    private static final List<Arrangement> IN_TESTS_ALONE = List.of(new Trial(), new InPieces());
 
     static final Path FILE = Path.of("..", "docs", "reel.schema.json");
 
@@ -149,7 +150,7 @@ final class DocumentSchema {
     static List<Option<?>> options() {
         List<Option<?>> options = new ArrayList<>();
         Arrangements.options().forEach(options::add);
-        options.removeAll(IN_TESTS_ALONE.own());
+        IN_TESTS_ALONE.forEach(arrangement -> options.removeAll(arrangement.own()));
         return options;
     }
 
@@ -167,7 +168,8 @@ final class DocumentSchema {
         String meaning = option.meaning() + " Usually " + domain.say(option.usual()) + ".";
         if (domain instanceof OneOf<?> one) {
             words(one).stream()
-                    .filter(word -> !word.equals(IN_TESTS_ALONE.word()))
+                    .filter(word -> IN_TESTS_ALONE.stream()
+                            .noneMatch(trial -> trial.word().equals(word)))
                     .forEach(word -> value.withArray("enum").add(word));
         } else if (domain instanceof Quantity<?> within) {
             value.put("pattern", "^-?[0-9]+(\\.[0-9]+)?$");

@@ -31,7 +31,7 @@ public record Pose(double x, double y, double opacity, double windowX, double wi
     }
 
     /** Whether some of it is outside its window. */
-    public boolean isCut() {
+    public boolean isSeenThroughWindow() {
         return windowX != 0 || windowY != 0;
     }
 

@@ -16,7 +16,7 @@ public interface Transition {
     /** One of that kind, in a reel that is read in that direction. */
     static Transition of(TransitionKind kind, Direction direction) {
         return switch (kind) {
-            case NONE -> new Cut();
+            case NONE -> new AtOnce();
             case CROSSFADE -> new Crossfade();
             case ALONG -> new Along(direction);
             case WIPE_LEFT -> new Wipe(-direction.sign(), 0);

@@ -1,6 +1,7 @@
 package com.keenreel.core.time;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.Sample;
@@ -15,6 +16,7 @@ import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class TimeTest {
@@ -137,6 +139,33 @@ class TimeTest {
             }
             assertThat(former).isEqualTo(1);
         }
+    }
+
+    @Test
+    void aPictureThatIsCutMovesPieceByPiece() {
+        Cut onward = new Cut(8, 1, Cut.Order.ONWARD, 50);
+        Cut back = new Cut(1, 4, Cut.Order.BACK, 50);
+        Cut outward = new Cut(6, 4, Cut.Order.OUTWARD, 100);
+        assertThat(IntStream.range(0, 8).mapToObj(onward::delay))
+                .containsExactly(0L, 50L, 100L, 150L, 200L, 250L, 300L, 350L);
+        assertThat(IntStream.range(0, 4).mapToObj(back::delay)).containsExactly(150L, 100L, 50L, 0L);
+        assertThat(IntStream.range(0, 24).mapToObj(outward::delay).toList().subList(0, 12))
+                .containsExactly(400L, 300L, 200L, 200L, 300L, 400L, 300L, 200L, 100L, 100L, 200L, 300L);
+        assertThat(outward.last()).isEqualTo(400);
+
+        Pose away = new Pose(0, -1, 0);
+        Piece piece = new Piece(On.INCOMING, onward, 100, 400, Easing.LINEAR, away, Pose.STANDING);
+        Plan plan = new Plan(850, List.of(piece));
+        assertThat(plan.at(300)).isEmpty(); // nothing moves as a whole
+        List<Pose> poses = plan.inPieces(On.INCOMING, 300);
+        assertThat(poses).hasSize(8);
+        assertThat(poses.get(0).opacity()).isEqualTo(0.5);
+        assertThat(poses.get(2).y()).isEqualTo(-0.75);
+        assertThat(poses.get(4)).isEqualTo(away);
+        assertThat(plan.inPieces(On.INCOMING, 850)).containsOnly(Pose.STANDING);
+        assertThat(plan.inPieces(On.OUTGOING, 300)).isEmpty();
+        assertThat(plan.cuts()).isTrue();
+        assertThatThrownBy(() -> new Plan(849, List.of(piece))).hasMessageContaining("ends after");
     }
 
     @Test

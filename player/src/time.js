@@ -1,8 +1,8 @@
 // Led by time: an endless band at constant speed.
-import { Piece } from './piece.js';
+import { Piece, STILL } from './piece.js';
 
-export class Band extends Piece {
-  #running;
+export class Time extends Piece {
+  running;
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -10,11 +10,20 @@ export class Band extends Piece {
     this.on(this.strip, 'dragstart', (event) => event.preventDefault());
     // copies are pressed like the logos themselves, but focus stays with what those who listen can find
     this.on(this.strip, 'mousedown', (event) => event.button === 0 && event.target.closest('[aria-hidden]') && event.preventDefault());
-    this.#run();
+    this.on(STILL, 'change', () => this.#reachView());
+    this.#reachView();
+    this.run();
   }
 
-  #run(share = 0) {
-    this.#running?.cancel();
+  /** A band that is scrolled by hand can be reached by keyboard; what moves by itself has nothing to scroll. */
+  #reachView() {
+    const view = this.strip.parentElement;
+    if (this.still && getComputedStyle(view).overflowX === 'auto') view.tabIndex = 0;
+    else view.removeAttribute('tabindex');
+  }
+
+  run(share = 0) {
+    this.running?.cancel();
     const piece = this.plan.changes[0].on[0];
     const { lapTime } = this.range;
     const at = (laps) => ({ transform: `translateX(calc(var(--step) * ${-laps}))` });
@@ -25,21 +34,21 @@ export class Band extends Piece {
     });
     running.currentTime = share * lapTime;
     if (this.held || this.waiting) running.pause();
-    this.#running = running;
+    this.running = running;
   }
 
-  get #share() {
-    const { duration } = this.#running.effect.getTiming();
-    return ((this.#running.currentTime ?? 0) % duration) / duration;
+  get share() {
+    const { duration } = this.running.effect.getTiming();
+    return ((this.running.currentTime ?? 0) % duration) / duration;
   }
 
   rearranged() {
-    this.#run(this.#share);
+    this.run(this.share);
   }
 
   waitingChanged() {
-    if (this.waiting) this.#running.pause();
-    else this.#running.play();
+    if (this.waiting) this.running.pause();
+    else this.running.play();
   }
 
   /** A focused logo must be seen: where it is cut off, the band stands so that it starts with that logo. */
@@ -48,36 +57,14 @@ export class Band extends Piece {
     if (!slide || this.held || !link.matches(':focus-visible')) return;
     const [logo, view] = [slide, this.strip.parentElement].map((one) => one.getBoundingClientRect());
     if (logo.left >= view.left && logo.right <= view.right) return;
-    const { duration } = this.#running.effect.getTiming();
+    const { duration } = this.running.effect.getTiming();
     const [first, own] = [slide.parentElement.firstElementChild, slide];
     const ends = this.plan.way < 0; // where lines end on the left, a logo begins at its right edge
     const from = ends ? first.offsetLeft + first.offsetWidth - own.offsetLeft - own.offsetWidth : own.offsetLeft - first.offsetLeft;
     const laps = from / this.range.lapLength;
     const forward = this.plan.changes[0].on[0].to.x > 0;
-    this.#running.pause(); // before the time is set, or a frame more would pass
-    this.#running.currentTime = (forward ? laps : 1 - laps) * duration;
+    this.running.pause(); // before the time is set, or a frame more would pass
+    this.running.currentTime = (forward ? laps : 1 - laps) * duration;
     this.frame.querySelector('.view').scrollLeft = 0;
-  }
-
-  at(ms) {
-    this.held = true;
-    this.time = ms;
-    this.#running.pause();
-    this.#running.currentTime = ms;
-  }
-
-  play() {
-    this.held = false;
-    this.waitingChanged();
-  }
-
-  moment() {
-    return { held: this.held, time: this.time, share: this.#share, paused: this.waitsFor('paused') };
-  }
-
-  resume({ held, time, share = 0, paused }) {
-    if (paused) this.wait('paused');
-    if (held) this.at(time);
-    else this.#run(share);
   }
 }

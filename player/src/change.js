@@ -1,0 +1,64 @@
+// Led by change: one slide gives way to another, piece by piece as the plan says.
+import { pose, timing } from './poses.js';
+import { Stops } from './stops.js';
+import { TURN } from './swiping.js';
+
+export class Change extends Stops {
+  #pace = 1; // -1 while a change plays back
+  #next; // what a visitor asked for meanwhile: a stop, and whether it lies forward
+
+  constructor(reel, plan, host) {
+    super(reel, plan, host);
+    this.stand(0);
+  }
+
+  get wanted() {
+    return this.#next?.[0] ?? super.wanted;
+  }
+
+  /** A change under way plays back from where it is when what leaves is asked for again; before another stop, its rest quickly. */
+  ask(stop, forward) {
+    if (this.coming === undefined) {
+      super.ask(stop, forward);
+      return;
+    }
+    if (stop === this.stop) {
+      [this.stop, this.coming] = [this.coming, this.stop];
+      this.#pace = -this.#pace;
+    }
+    this.#next = stop === this.coming ? undefined : [stop, forward];
+    this.moving.forEach((animation) => animation.updatePlaybackRate(this.#pace * (this.#next ? this.plan.hurry : 1)));
+    this.whenOver();
+  }
+
+  over() {
+    const next = this.#next;
+    super.over();
+    if (next) this.ask(...next);
+  }
+
+  stand(stop) {
+    this.#next = undefined;
+    this.#pace = 1;
+    this.slides.forEach((slide) => slide.classList.remove('coming', 'leaving'));
+    this.cutting?.end();
+    super.stand(stop);
+  }
+
+  animate(from, to, forward) {
+    const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
+    coming.forEach((slide) => slide.classList.add('coming'));
+    leaving.forEach((slide) => slide.classList.add('leaving'));
+    const way = this.way(from, to, forward);
+    return (forward ? way.on : way.back).flatMap((piece) => {
+      const when = timing(piece, way.ms);
+      const run = (slide) => this.cutting?.run(slide, piece, way.ms) ?? [slide.animate([pose(piece.from), pose(piece.to)], when)];
+      return (piece.on === 'outgoing' ? leaving : coming).flatMap(run);
+    });
+  }
+
+  /** A finger that has gone far enough asks for the next stop. */
+  dropped(by) {
+    if (Math.abs(by) > TURN) this.step(by * this.plan.way < 0 ? 1 : -1);
+  }
+}

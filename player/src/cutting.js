@@ -1,0 +1,58 @@
+// Slides that are seen through a window, pictures that are cut in pieces, and their words beside them. What moves is moved
+// and faded, never clipped anew or painted anew.
+import { pose, timing } from './poses.js';
+
+export class Cutting {
+  #cut = []; // what stands in the place of pictures that are in pieces
+
+  constructor(piece) {
+    piece.cutting = this;
+  }
+
+  /**
+   * The animations of a piece of a change; undefined of one that moves the slide as a whole and nothing else.
+   *
+   * @param ms how long the change takes
+   */
+  run(slide, piece, ms) {
+    const { from, to } = piece;
+    const move = (element, poses, when = piece) => element.animate(poses, timing(when, ms));
+    const poses = [pose(from), pose(to)];
+    if (piece.cut) return this.#tiles(slide, piece.cut).map((tile, i) => move(tile, poses, { ...piece, delay: piece.delay + piece.cut.delays[i] }));
+    if (piece.on === 'words') return [...slide.children].filter((child) => !child.matches('.crop, .cut')).map((child) => move(child, poses));
+    if (from.wx === undefined) return undefined;
+    // a window is the slide itself, moved; what stands in it is moved as far the other way
+    const { offsetWidth, offsetHeight } = slide;
+    const stays = [from, to].map(({ wx, wy }) => ({ transform: `translate(${-wx * offsetWidth}px, ${-wy * offsetHeight}px)` }));
+    return [move(slide, poses), ...[...slide.children].map((child) => move(child, stays))];
+  }
+
+  /** Each piece is a window over a copy of the whole picture. */
+  #tiles(slide, { columns, rows }) {
+    const crop = slide.querySelector(':scope > .crop');
+    const cut = Object.assign(document.createElement('div'), { className: crop.className.replace(/^crop/, 'cut'), inert: true });
+    const share = (part) => `${100 * part}%`;
+    for (let i = 0; i < columns * rows; i += 1) {
+      const [x, y] = [i % columns, Math.floor(i / columns)];
+      const tile = document.createElement('div');
+      const copy = crop.cloneNode(true);
+      [copy, ...copy.querySelectorAll('[data-box]')].forEach((one) => one.removeAttribute('data-box'));
+      Object.assign(tile.style, { left: share(x / columns), top: share(y / rows), width: share(1 / columns), height: share(1 / rows) });
+      Object.assign(copy.style, { left: share(-x), top: share(-y), width: share(columns), height: share(rows) });
+      tile.append(copy);
+      cut.append(tile);
+    }
+    crop.after(cut);
+    crop.classList.add('is-cut');
+    this.#cut.push([crop, cut]);
+    return [...cut.children];
+  }
+
+  /** Pictures are whole again. */
+  end() {
+    this.#cut.splice(0).forEach(([crop, cut]) => {
+      crop.classList.remove('is-cut');
+      cut.remove();
+    });
+  }
+}
