@@ -79,10 +79,8 @@ export class Brief {
 
   /** The value that holds in the scope that is chosen. */
   #holds(panel) {
-    const usual = panel.dataset.kind === 'wording' ? '' : panel.dataset.usual;
     const { scope } = panel.dataset;
-    const ofReel = (one) => panel.getAttribute(`data-reel-${one}`); // where it is one slide's
-    return this.#said(panel, scope) ?? this.#said(panel, 'all') ?? ofReel(scope) ?? ofReel('all') ?? usual;
+    return this.#said(panel, scope) ?? this.#said(panel, 'all') ?? panel.getAttribute(`data-else-${scope}`) ?? '';
   }
 
   /** The edit that a value makes in the scope that is chosen. */

@@ -32,7 +32,7 @@ export class Hand {
   #gather(id) {
     this.order.bench.moved('order');
     this.#before = this.order.cards.map(({ dataset }) => dataset.card);
-    this.ids = this.order.meant(id);
+    this.ids = this.order.choosing.meant(id);
     const [first, ...rest] = this.#places(this.ids);
     let last = first;
     rest.forEach((place) => {

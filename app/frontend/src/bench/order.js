@@ -1,5 +1,6 @@
 // The running order: cards that are picked and chosen, played through, copied, hidden and taken out.
 import { notice } from '../http.js';
+import { Choosing } from './choosing.js';
 import { Hand } from './hand.js';
 import { Tray } from './tray.js';
 
@@ -12,7 +13,7 @@ export class Order {
 
   constructor(place, bench, edits, wall) {
     Object.assign(this, { place, bench, edits, wall });
-    this.chosen = new Set(); // ids of several cards that are chosen together
+    this.choosing = new Choosing(this);
     this.hand = new Hand(this);
     this.tray = new Tray(this);
     place.addEventListener('click', (event) => this.#click(event));
@@ -98,7 +99,7 @@ export class Order {
       const today = !card.classList.contains('away') || card.querySelector('[aria-pressed=true]');
       return { card, start: today ? Number(start) : NaN, hold: playing === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
     });
-    this.#mark();
+    this.choosing.mark();
     this.showMoment();
   }
 
@@ -140,69 +141,18 @@ export class Order {
     if (action) this.#all(action);
     const card = event.target.closest('.card');
     if (!card || this.hand.endedADrag()) return;
-    if (event.shiftKey) this.#stretch(card);
-    else if (event.ctrlKey || event.metaKey) this.#toggle(card.dataset.card);
+    if (event.shiftKey) this.choosing.stretch(card.dataset.card);
+    else if (event.ctrlKey || event.metaKey) this.choosing.toggle(card.dataset.card);
     else {
-      this.#letGo();
+      this.choosing.letGo();
       this.bench.select(card.dataset.card);
     }
   }
 
-  // Several cards together: Shift takes a stretch, Ctrl one more or one less.
-
-  /** The cards that a command at that one means, in running order: all that are chosen with it, or it alone. */
-  meant(id) {
-    if (!this.chosen.has(id)) return [id];
-    return this.cards.map(({ dataset }) => dataset.card).filter((one) => this.chosen.has(one));
-  }
-
-  #stretch(to) {
-    const { cards } = this;
-    const from = cards.findIndex(({ dataset }) => dataset.card === (this.last ?? this.bench.slide));
-    const [first, last] = [Math.max(0, from), cards.indexOf(to)].sort((a, b) => a - b);
-    this.last ??= cards[Math.max(0, from)].dataset.card;
-    this.#choose(cards.slice(first, last + 1).map(({ dataset }) => dataset.card));
-  }
-
-  #toggle(id) {
-    const ids = new Set(this.chosen.size || !this.bench.slide ? this.chosen : [this.bench.slide]);
-    if (!ids.delete(id)) ids.add(id);
-    this.last = id;
-    this.#choose(ids);
-  }
-
-  #choose(ids) {
-    this.chosen = new Set(ids);
-    if (this.chosen.size && this.bench.slide) this.bench.select(null);
-    this.#mark();
-  }
-
-  #letGo() {
-    this.last = undefined;
-    if (this.chosen.size) this.#choose([]);
-  }
-
-  #mark() {
-    const there = new Set();
-    this.cards.forEach((card) => {
-      const chosen = this.chosen.has(card.dataset.card);
-      if (chosen) there.add(card.dataset.card);
-      if (card.classList.contains('among') === chosen) return;
-      card.classList.toggle('among', chosen);
-      if (chosen) card.setAttribute('aria-description', 'Chosen');
-      else card.removeAttribute('aria-description');
-    });
-    this.chosen = there;
-    const line = this.place.querySelector('.chosen-line');
-    if (!line) return;
-    line.hidden = there.size === 0;
-    line.querySelector('[data-count]').textContent = `${there.size} ${there.size === 1 ? 'slide' : 'slides'} chosen`;
-  }
-
   /** Does something with all that are chosen. */
   #all(action) {
-    const ids = this.meant([...this.chosen][0]);
-    if (action === 'let-go') this.#letGo();
+    const ids = this.choosing.meant();
+    if (action === 'let-go') this.choosing.letGo();
     else if (action === 'copy') this.#copy(ids);
     else if (action === 'duplicate') this.duplicate(ids);
     else if (action === 'hide') this.hide(ids);
@@ -227,7 +177,7 @@ export class Order {
   }
 
   #withControl({ key }, id) {
-    return { c: () => this.#copy(this.meant(id)), v: () => this.#paste(id), a: () => this.#choose(this.cards.map(({ dataset }) => dataset.card)) }[key];
+    return { c: () => this.#copy(this.choosing.meant(id)), v: () => this.#paste(id), a: () => this.choosing.all() }[key];
   }
 
   #alone(event, card, id) {
@@ -236,16 +186,16 @@ export class Order {
     if (way && this.hand.up) return () => this.hand.carry(way);
     if (way) return () => this.#beside(card, way, event.shiftKey);
     if (event.key === 'Home' || event.key === 'End') return () => this.#toEnd(event.key === 'End');
-    const hold = (by) => () => this.#longer(this.meant(id), by);
+    const hold = (by) => () => this.#longer(this.choosing.meant(id), by);
     return {
       Enter: () => (this.hand.up ? this.hand.putDown() : this.hand.takeUp(card)),
       Escape: () => {
         if (this.hand.up) this.hand.putBack();
-        else if (this.chosen.size) this.#letGo();
+        else if (this.choosing.any) this.choosing.letGo();
         else this.bench.select(null);
       },
-      Delete: () => this.remove(this.meant(id)),
-      h: () => this.hide(this.meant(id)),
+      Delete: () => this.remove(this.choosing.meant(id)),
+      h: () => this.hide(this.choosing.meant(id)),
       '+': hold(STEP),
       '=': hold(STEP),
       '-': hold(-STEP),
@@ -258,12 +208,11 @@ export class Order {
     if (!beside) return;
     beside.focus();
     if (!too) {
-      this.#letGo();
+      this.choosing.letGo();
       this.bench.select(beside.dataset.card);
       return;
     }
-    this.last ??= card.dataset.card;
-    this.#stretch(beside);
+    this.choosing.stretch(beside.dataset.card, card.dataset.card);
   }
 
   #toEnd(end) {
@@ -271,7 +220,7 @@ export class Order {
     else {
       const card = this.cards.at(end ? -1 : 0);
       card.focus();
-      this.#letGo();
+      this.choosing.letGo();
       this.bench.select(card.dataset.card);
     }
   }

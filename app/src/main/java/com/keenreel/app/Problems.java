@@ -1,9 +1,9 @@
 package com.keenreel.app;
 
+import com.keenreel.app.document.Unreadable;
 import com.keenreel.app.store.Conflict;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.Trouble;
-import com.keenreel.app.store.Unreadable;
 import com.keenreel.core.edit.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;

@@ -95,7 +95,7 @@ public final class Darkroom {
             String credit)
             throws Refused {
         if (file.format() == Format.SVG) {
-            return new Made(List.of(new Rendition(0, Format.SVG, file.bytes())), seen(Shapes.pixels(file)));
+            return new Made(List.of(new Rendition(0, Format.SVG, file.bytes())), seen(Drawings.pixels(file)));
         }
         List<Rendition> made = new ArrayList<>();
         Pixels narrowest = renditions(file, adjustment, widths, fallbacks, credit, made);

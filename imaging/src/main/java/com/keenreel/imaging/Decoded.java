@@ -51,7 +51,7 @@ final class Decoded implements Lines {
                             PngProfile.of(file.bytes()));
                 case GIF, WEBP ->
                     new Decoded(read(Formats.reader(file.format()), new ByteArrayInputStream(file.bytes())), null);
-                case SVG -> throw new IllegalArgumentException("Shapes have no pixels to read.");
+                case SVG -> throw new IllegalArgumentException("Drawings have no pixels to read.");
             };
         } catch (IOException | RuntimeException broken) {
             throw Refused.broken();

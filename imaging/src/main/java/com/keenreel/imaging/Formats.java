@@ -32,7 +32,7 @@ final class Formats {
             case PNG -> system("png");
             case GIF -> system("gif");
             case WEBP -> own(com.twelvemonkeys.imageio.plugins.webp.WebPImageReaderSpi.class);
-            case SVG -> throw new IllegalArgumentException("Shapes have no pixels to read.");
+            case SVG -> throw new IllegalArgumentException("Drawings have no pixels to read.");
         };
     }
 

@@ -60,7 +60,7 @@ final class MadeFiles {
         return image;
     }
 
-    /** Shapes of all sizes with grain on them, as a photograph has. */
+    /** Drawings of all sizes with grain on them, as a photograph has. */
     static BufferedImage photograph(int width, int height, long seed) {
         Random random = new Random(seed);
         BufferedImage image = gradient(width, height);

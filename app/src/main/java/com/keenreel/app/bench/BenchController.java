@@ -1,9 +1,9 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.app.access.PathHeaders;
+import com.keenreel.app.document.EditJson;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Publishing;
-import com.keenreel.app.store.EditJson;
 import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
@@ -46,7 +46,7 @@ class BenchController {
     private final PublicationStore publications;
     private final Publishing publishing;
     private final Bench bench;
-    private final Answer.Maker answers;
+    private final Redrawn.Maker answers;
 
     BenchController(
             ReelStore reels,
@@ -54,7 +54,7 @@ class BenchController {
             PublicationStore publications,
             Publishing publishing,
             Bench bench,
-            Answer.Maker answers) {
+            Redrawn.Maker answers) {
         this.reels = reels;
         this.edits = edits;
         this.publications = publications;
@@ -99,7 +99,7 @@ class BenchController {
     /** The bench as it is stored now. */
     @GetMapping("/parts")
     @ResponseBody
-    Answer parts(
+    Redrawn parts(
             @PathVariable String id,
             @RequestParam String window,
             @RequestParam(required = false) @Nullable String slide,
@@ -110,7 +110,7 @@ class BenchController {
     /** The brief, or the sheet of a slide that was picked; the wall stays as it is. */
     @GetMapping("/band")
     @ResponseBody
-    Answer band(
+    Redrawn band(
             @PathVariable String id,
             @RequestParam String window,
             @RequestParam(required = false) @Nullable String slide,
@@ -160,7 +160,7 @@ class BenchController {
     /** Stores an edit: {@code {window, editId, on, slide, page, edit: {kind, ...}}}. */
     @PostMapping("/edits")
     @ResponseBody
-    Answer edit(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn edit(@PathVariable String id, @RequestBody JsonNode request) {
         Edit edit = EditJson.read(request.path("edit"));
         Asked asked = Asked.of(request);
         long on = request.path("on").asLong(0);
@@ -170,7 +170,7 @@ class BenchController {
     /** What an edit would show: fragment, screens, and the crops of an open sheet; nothing is stored. */
     @PostMapping("/preview")
     @ResponseBody
-    Answer preview(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn preview(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
         Reel shown = EditJson.read(request.path("edit")).applyTo(reel.reel());
         return answers.wall(reel, shown, Asked.of(request));
@@ -178,14 +178,14 @@ class BenchController {
 
     @PostMapping("/undo")
     @ResponseBody
-    Answer undo(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn undo(@PathVariable String id, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
         return answers.whole(edits.undo(id, asked.window(), asked.editId()), asked);
     }
 
     @PostMapping("/redo")
     @ResponseBody
-    Answer redo(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn redo(@PathVariable String id, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
         return answers.whole(edits.redo(id, asked.window(), asked.editId()), asked);
     }

@@ -1,6 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Option;
@@ -31,8 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param meaning one sentence about the option
  * @param bySetUp whether phone, tablet and desk may differ
  * @param said what is said, by scope; what is not said is missing
- * @param usual what holds where nothing is said
- * @param reel what the whole reel says, by scope, where it chooses for one slide
+ * @param usual what holds where nobody says anything
+ * @param otherwise what holds where it says nothing, by scope: as usual, or as the whole reel where it chooses for one slide
  * @param choices what is offered
  * @param number limits, where it is a number
  */
@@ -46,7 +47,7 @@ public record Control(
         boolean bySetUp,
         Map<String, String> said,
         String usual,
-        Map<String, String> reel,
+        Map<String, String> otherwise,
         List<Choice> choices,
         Domain.@Nullable Quantity<?> number) {
 
@@ -65,7 +66,7 @@ public record Control(
 
     /** What holds in its scope. */
     public String value() {
-        return Stream.of(said.get(scope), said.get("all"), reel.get(scope), reel.get("all"))
+        return Stream.of(said.get(scope), said.get("all"), otherwise.get(scope))
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElse(usual);
@@ -82,7 +83,6 @@ public record Control(
      */
     static <T> Control of(Reel reel, @Nullable Slide slide, Option<T> option, @Nullable SetUp setUp) {
         Domain<T> domain = option.domain();
-        BySetUp<T> ofReel = reel.choices().chosen(option);
         Control control = new Control(
                 option.key(),
                 slide == null ? "" : slide.id().value(),
@@ -91,9 +91,9 @@ public record Control(
                 kind(domain),
                 option.meaning(),
                 option.bySetUp(),
-                said(domain, slide == null ? ofReel : slide.choices().chosen(option)),
+                said(domain, (slide == null ? reel.choices() : slide.choices()).chosen(option)),
                 domain.write(option.usual()),
-                slide == null ? Map.of() : said(domain, ofReel),
+                otherwise(option, slide == null ? Choices.USUAL : reel.choices()),
                 choices(domain, reel.direction()),
                 domain instanceof Domain.Quantity<?> quantity ? quantity : null);
         return control.labelled(reel.direction().say(domain.say(domain.read(control.value()))));
@@ -109,8 +109,18 @@ public record Control(
         return said;
     }
 
+    private static <T> Map<String, String> otherwise(Option<T> option, Choices choices) {
+        Map<String, String> otherwise = new LinkedHashMap<>();
+        otherwise.put("all", option.domain().write(choices.get(option)));
+        for (SetUp setUp : SetUp.values()) {
+            otherwise.put(setUp.word(), option.domain().write(choices.get(option, setUp)));
+        }
+        return otherwise;
+    }
+
     private Control labelled(String words) {
-        return new Control(option, slide, scope, words, kind, meaning, bySetUp, said, usual, reel, choices, number);
+        return new Control(
+                option, slide, scope, words, kind, meaning, bySetUp, said, usual, otherwise, choices, number);
     }
 
     /** How a phrase is worded; as usual means as the reel's language has it. */
@@ -128,7 +138,7 @@ public record Control(
                 false,
                 own.isEmpty() ? Map.of() : Map.of("all", own),
                 spoken.usual(phrase),
-                Map.of(),
+                Map.of("all", ""),
                 List.of(),
                 null);
     }
@@ -144,7 +154,7 @@ public record Control(
                 false,
                 Map.of("all", reel.slot().write()),
                 Slot.FULL.write(),
-                Map.of(),
+                Map.of("all", Slot.FULL.write()),
                 List.of(),
                 new Domain.Within(160, 2560, 10, "px"));
     }

@@ -40,14 +40,14 @@ class HistoryController {
     private final EditStore edits;
     private final HistoryStore history;
     private final PublicationStore publications;
-    private final Answer.Maker answers;
+    private final Redrawn.Maker answers;
 
     HistoryController(
             ReelStore reels,
             EditStore edits,
             HistoryStore history,
             PublicationStore publications,
-            Answer.Maker answers) {
+            Redrawn.Maker answers) {
         this.reels = reels;
         this.edits = edits;
         this.history = history;
@@ -93,7 +93,7 @@ class HistoryController {
     /** The wall as it was at that revision; nothing is changed. */
     @GetMapping("/{revision}")
     @ResponseBody
-    Answer look(
+    Redrawn look(
             @PathVariable String id,
             @PathVariable long revision,
             @RequestParam(required = false) @Nullable Double page) {
@@ -104,7 +104,7 @@ class HistoryController {
     /** Makes the reel what it was at that revision. */
     @PostMapping("/{revision}")
     @ResponseBody
-    Answer bringBack(@PathVariable String id, @PathVariable long revision, @RequestBody JsonNode request) {
+    Redrawn bringBack(@PathVariable String id, @PathVariable long revision, @RequestBody JsonNode request) {
         Asked asked = Asked.of(request);
         return answers.whole(edits.bringBack(id, revision, asked.window(), asked.editId()), asked);
     }

@@ -34,16 +34,16 @@ class StepsController {
     private final ReelStore reels;
     private final EditStore edits;
     private final PictureStore pictures;
-    private final Answer.Maker answers;
+    private final Redrawn.Maker answers;
 
-    StepsController(ReelStore reels, EditStore edits, PictureStore pictures, Answer.Maker answers) {
+    StepsController(ReelStore reels, EditStore edits, PictureStore pictures, Redrawn.Maker answers) {
         this.reels = reels;
         this.edits = edits;
         this.pictures = pictures;
         this.answers = answers;
     }
 
-    private Answer step(String id, JsonNode request, String words, UnaryOperator<Reel> how) {
+    private Redrawn step(String id, JsonNode request, String words, UnaryOperator<Reel> how) {
         Asked asked = Asked.of(request);
         return answers.whole(edits.step(id, asked.window(), asked.editId(), words, how), asked);
     }
@@ -51,7 +51,7 @@ class StepsController {
     /** Brings the slides into an order: {@code {by}}. */
     @PostMapping("/arrangement")
     @ResponseBody
-    Answer arrange(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn arrange(@PathVariable String id, @RequestBody JsonNode request) {
         SetOrder order = SetOrder.read(request.path("by").asString());
         String words = order == SetOrder.LAID_OUT_REVERSED ? "the last first" : order.words();
         return step(id, request, "slides " + words, reel -> {
@@ -65,7 +65,7 @@ class StepsController {
     /** Puts copies of slides into the running order: {@code {from: reel, slides: [id], before: id or null}}. */
     @PostMapping("/copies")
     @ResponseBody
-    Answer copy(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn copy(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel from = reels.find(request.path("from").asString());
         List<Slide> copies = new ArrayList<>();
         request.path("slides")
@@ -102,7 +102,7 @@ class StepsController {
     /** Takes over the whole set-up of another reel; slides, name and slot stay: {@code {from: reel}}. */
     @PostMapping("/set-up")
     @ResponseBody
-    Answer takeOver(@PathVariable String id, @RequestBody JsonNode request) {
+    Redrawn takeOver(@PathVariable String id, @RequestBody JsonNode request) {
         Reel from = reels.find(request.path("from").asString()).reel();
         return step(id, request, "set-up of " + from.name() + " taken over", reel -> reel.withChoices(from.choices()));
     }

@@ -1,10 +1,10 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.document.DocumentJson;
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.ContentFiles;
-import com.keenreel.app.store.DocumentJson;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;

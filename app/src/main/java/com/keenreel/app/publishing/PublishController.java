@@ -86,7 +86,7 @@ class PublishController {
         model.addAttribute("fixed", publicAddress.isFixed());
         model.addAttribute("site", settings.siteOrigin());
         model.addAttribute("slot", reel.reel().slot().toString());
-        model.addAttribute("ways", Way.values());
+        model.addAttribute("ways", Placing.values());
         live.ifPresent(one -> whatIsLive(reel, one, model));
         ahead(reel);
         return "publish";

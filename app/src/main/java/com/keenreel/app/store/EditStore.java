@@ -3,6 +3,8 @@ package com.keenreel.app.store;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 
+import com.keenreel.app.document.DocumentJson;
+import com.keenreel.app.document.EditJson;
 import com.keenreel.app.store.sql.tables.records.RevisionRecord;
 import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;

@@ -4,6 +4,7 @@ import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 
+import com.keenreel.app.document.TraitsJson;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.FocalPoint;

@@ -2,6 +2,7 @@ package com.keenreel.app.store;
 
 import static com.keenreel.app.store.sql.Tables.PRACTICE_PAGE;
 
+import com.keenreel.app.document.DocumentJson;
 import com.keenreel.app.store.PracticePage.Block;
 import com.keenreel.app.store.PracticePage.Kind;
 import java.util.ArrayList;

@@ -9,6 +9,8 @@ import static com.keenreel.app.store.sql.Tables.PUBLICATION_STAGE;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 
+import com.keenreel.app.document.DocumentJson;
+import com.keenreel.app.document.Packed;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.PictureId;
 import java.time.LocalDate;

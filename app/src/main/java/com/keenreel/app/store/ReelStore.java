@@ -6,6 +6,9 @@ import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 
+import com.keenreel.app.document.DocumentJson;
+import com.keenreel.app.document.Patch;
+import com.keenreel.app.document.Unreadable;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Member;

@@ -6,6 +6,7 @@ import static com.keenreel.app.store.sql.Tables.REVISION;
 import static com.keenreel.app.store.sql.Tables.SOFT_PICTURE;
 import static com.keenreel.app.store.sql.Tables.SUMMARY;
 
+import com.keenreel.app.document.Packed;
 import com.keenreel.app.store.Summary.State;
 import com.keenreel.core.reel.PictureId;
 import java.util.List;

@@ -1,4 +1,4 @@
-/** What is kept: SQLite through jOOQ, files by content, and how documents and edits are written. */
+/** What is kept: SQLite through jOOQ, and files by content. */
 @NullMarked
 package com.keenreel.app.store;
 

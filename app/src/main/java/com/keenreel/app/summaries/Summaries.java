@@ -1,5 +1,6 @@
 package com.keenreel.app.summaries;
 
+import com.keenreel.app.document.Unreadable;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.Ids;
@@ -12,7 +13,6 @@ import com.keenreel.app.store.Summary;
 import com.keenreel.app.store.Summary.State;
 import com.keenreel.app.store.SummaryStore;
 import com.keenreel.app.store.SummaryStore.Stale;
-import com.keenreel.app.store.Unreadable;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Options;

@@ -10,17 +10,17 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
 /** A real SQLite file with the application's own schema and settings, and no application around it. */
-final class Database {
+public final class Database {
     private Database() {}
 
     /** A new file in that folder. */
-    static DSLContext made(Path folder) {
+    public static DSLContext made(Path folder) {
         Flyway.configure().dataSource(source(folder)).load().migrate();
         return opened(folder);
     }
 
     /** The file that is there. */
-    static DSLContext opened(Path folder) {
+    public static DSLContext opened(Path folder) {
         return DSL.using(source(folder), SQLDialect.SQLITE);
     }
 

@@ -4,6 +4,7 @@ import static com.keenreel.app.store.sql.Tables.RENDITION;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.keenreel.app.document.DocumentJson;
 import com.keenreel.core.edit.AddSlide;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;

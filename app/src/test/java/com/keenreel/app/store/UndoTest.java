@@ -4,6 +4,7 @@ import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.app.document.DocumentJson;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.FollowSet;
 import com.keenreel.core.edit.RandomEdits;
@@ -28,7 +29,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -101,12 +101,6 @@ class UndoTest {
                 REVISION.DOCUMENT, REVISION.REEL_ID.eq(reel.id()).and(REVISION.NUMBER.eq(reel.revision())));
     }
 
-    static List<Class<?>> kinds(Class<?> of) {
-        return Stream.of(of.getPermittedSubclasses())
-                .flatMap(kind -> kind.isSealed() ? kinds(kind).stream() : Stream.of(kind))
-                .toList();
-    }
-
     @ParameterizedTest
     @ValueSource(longs = {1, 2})
     void editsOfEveryKindUndoneToTheStartAndRedoneAreTheSameToTheByte(long seed) {
@@ -114,7 +108,7 @@ class UndoTest {
         RandomEdits random = new RandomEdits(new Random(seed), pictures, set);
         List<String> documents = new ArrayList<>(List.of(document(new ReelStore(sql).find(id))));
         Set<Class<?>> kinds = new HashSet<>();
-        for (int i = 0; i < 250 || kinds.size() < kinds(Edit.class).size(); i++) {
+        for (int i = 0; i < 250 || kinds.size() < RandomEdits.kinds().size(); i++) {
             StoredReel head = new ReelStore(sql).find(id);
             Edit edit = random.any(head.reel(), i);
             kinds.add(edit.getClass());

@@ -19,6 +19,7 @@ import com.keenreel.core.reel.Words;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Edits of every kind, as they come. */
@@ -144,5 +145,16 @@ public final class RandomEdits {
 
     private <T> @Nullable T maybe(T value) {
         return random.nextInt(3) == 0 ? null : value;
+    }
+
+    /** Every kind of edit that there is. */
+    public static List<Class<?>> kinds() {
+        return kinds(Edit.class);
+    }
+
+    private static List<Class<?>> kinds(Class<?> of) {
+        return Stream.of(of.getPermittedSubclasses())
+                .flatMap(kind -> kind.isSealed() ? kinds(kind).stream() : Stream.of(kind))
+                .toList();
     }
 }

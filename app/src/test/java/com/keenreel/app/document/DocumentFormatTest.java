@@ -1,8 +1,11 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.keenreel.app.store.Database;
+import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.SummaryStore;
 import com.keenreel.core.reel.Reel;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -7,11 +7,11 @@ import tools.jackson.databind.node.ArrayNode;
  * A text kept as what leads to it from a later one: how much of that one's start and end it shares, and what stands
  * between. An edit changes little of a document, so that a revision costs a few bytes instead of a whole document.
  */
-final class Patch {
+public final class Patch {
     private Patch() {}
 
     /** What leads from the later text to the earlier one: {@code [characters of the start, of the end, "between"]}. */
-    static String between(String later, String earlier) {
+    public static String between(String later, String earlier) {
         int most = Math.min(later.length(), earlier.length());
         int start = 0;
         while (start < most && later.charAt(start) == earlier.charAt(start)) {
@@ -36,12 +36,12 @@ final class Patch {
     }
 
     /** Whether that is one; documents are JSON objects. */
-    static boolean is(String kept) {
+    public static boolean is(String kept) {
         return kept.startsWith("[");
     }
 
     /** The earlier text. */
-    static String apply(String patch, String later) {
+    public static String apply(String patch, String later) {
         JsonNode parts = DocumentJson.MAPPER.readTree(patch);
         int end = parts.path(1).asInt();
         return later.substring(0, parts.path(0).asInt())

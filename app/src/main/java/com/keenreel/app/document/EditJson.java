@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.edit.AddSlide;

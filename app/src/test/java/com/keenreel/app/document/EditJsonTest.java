@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -35,7 +35,7 @@ class EditJsonTest {
         RandomEdits edits = new RandomEdits(new Random(5), pictures, new SetId("s1"));
         Reel now = Reel.named("Written").withSlides(List.of(SLIDE));
         Set<Class<?>> kinds = new HashSet<>();
-        for (int i = 0; i < 500 || kinds.size() < UndoTest.kinds(Edit.class).size(); i++) {
+        for (int i = 0; i < 500 || kinds.size() < RandomEdits.kinds().size(); i++) {
             Edit edit = edits.any(now, i);
             for (Edit one : List.of(edit, edit.inverseOn(now))) {
                 assertThat(EditJson.read(EditJson.write(one))).isEqualTo(one);

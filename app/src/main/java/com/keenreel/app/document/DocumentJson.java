@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
@@ -32,7 +32,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** How a reel's document is written and read. */
 public final class DocumentJson {
-    static final JsonMapper MAPPER = JsonMapper.builder().build();
+    public static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private DocumentJson() {}
 
@@ -76,7 +76,7 @@ public final class DocumentJson {
                 document.hasNonNull("follows") ? follows(document.path("follows")) : null);
     }
 
-    static ObjectNode follows(Following follows) {
+    public static ObjectNode follows(Following follows) {
         return MAPPER.createObjectNode()
                 .put("set", follows.set().value())
                 .put("order", follows.order().word())
@@ -84,7 +84,7 @@ public final class DocumentJson {
                 .put("byItself", follows.byItself());
     }
 
-    static Following follows(JsonNode node) {
+    public static Following follows(JsonNode node) {
         Following usual = Following.of(new SetId(node.path("set").asString("")));
         return new Following(
                 usual.set(),
@@ -148,7 +148,7 @@ public final class DocumentJson {
         return said;
     }
 
-    static ObjectNode slide(Slide slide) {
+    public static ObjectNode slide(Slide slide) {
         ObjectNode node = MAPPER.createObjectNode();
         node.put("id", slide.id().value());
         node.set("carries", carries(slide.carries()));
@@ -187,7 +187,7 @@ public final class DocumentJson {
         return field != Words.Field.BUTTON && field != Words.Field.LINK;
     }
 
-    static Slide slide(JsonNode node) {
+    public static Slide slide(JsonNode node) {
         Words words = Words.NONE;
         for (Words.Field field : Words.Field.values()) {
             words = words.with(field, text(node.path("words"), field.word()));
@@ -204,7 +204,7 @@ public final class DocumentJson {
                 choices(node.path("choices")));
     }
 
-    static ObjectNode showing(Showing showing) {
+    public static ObjectNode showing(Showing showing) {
         ObjectNode node = MAPPER.createObjectNode();
         if (showing.hidden()) {
             node.put("hidden", true);
@@ -218,11 +218,11 @@ public final class DocumentJson {
         return node;
     }
 
-    static Showing showing(JsonNode node) {
+    public static Showing showing(JsonNode node) {
         return new Showing(node.path("hidden").asBoolean(false), day(node, "from"), day(node, "until"));
     }
 
-    static @Nullable LocalDate day(JsonNode node, String key) {
+    public static @Nullable LocalDate day(JsonNode node, String key) {
         String text = text(node, key);
         if (text == null) {
             return null;
@@ -234,7 +234,7 @@ public final class DocumentJson {
         }
     }
 
-    static ObjectNode focal(FocalPoint point) {
+    public static ObjectNode focal(FocalPoint point) {
         return MAPPER.createObjectNode().put("x", point.x()).put("y", point.y());
     }
 
@@ -244,7 +244,7 @@ public final class DocumentJson {
                 node.path("x").asDouble(Double.NaN), node.path("y").asDouble(Double.NaN));
     }
 
-    static ObjectNode carries(Carries carries) {
+    public static ObjectNode carries(Carries carries) {
         ObjectNode node = MAPPER.createObjectNode();
         if (carries instanceof Carries.Picture picture) {
             node.put("picture", picture.picture().value());
@@ -260,7 +260,7 @@ public final class DocumentJson {
         return node;
     }
 
-    static Carries carries(JsonNode node) {
+    public static Carries carries(JsonNode node) {
         if (node.has("picture")) {
             return new Carries.Picture(new PictureId(node.path("picture").asString()));
         }
@@ -275,11 +275,11 @@ public final class DocumentJson {
         return new Carries.Plain(new Colour(node.path("colour").asString("#16241e")));
     }
 
-    static @Nullable Boolean yesNo(JsonNode node, String key) {
+    public static @Nullable Boolean yesNo(JsonNode node, String key) {
         return node.hasNonNull(key) ? node.path(key).asBoolean() : null;
     }
 
-    static @Nullable String text(JsonNode node, String key) {
+    public static @Nullable String text(JsonNode node, String key) {
         return node.hasNonNull(key) ? node.path(key).asString() : null;
     }
 }

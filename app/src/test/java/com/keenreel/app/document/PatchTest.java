@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,7 +1,7 @@
 package com.keenreel.app.publishing;
 
 /** A way to put a reel on a page, as the table on Publish says it. */
-public enum Way {
+public enum Placing {
     ELEMENT(
             "Element",
             "Take this when you can paste HTML with a script into your page.",
@@ -43,7 +43,7 @@ public enum Way {
     private final String engines;
     private final String needs;
 
-    Way(
+    Placing(
             String title,
             String advice,
             String follows,

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
  * @param fragment what the wall shows from now on; null for what it shows already
  * @param screens the pages of the wall
  */
-record Answer(
+record Redrawn(
         long revision,
         String state,
         Map<String, String> parts,
@@ -40,26 +40,27 @@ record Answer(
         }
 
         /** Everything of a reel as it is stored. */
-        Answer whole(StoredReel reel, Asked asked) {
+        Redrawn whole(StoredReel reel, Asked asked) {
             Draft draft = publishing.draft(reel, reel.reel(), asked.slideId());
             return answer(draft, parts.of(bench.model(draft, asked.window(), asked.slide())), asked.page());
         }
 
         /** Only the band below the running order: the brief, or a slide's sheet. */
-        Answer band(StoredReel reel, Asked asked) {
+        Redrawn band(StoredReel reel, Asked asked) {
             Draft draft = publishing.draft(reel, reel.reel(), asked.slideId());
             Map<String, Object> model = bench.model(draft, asked.window(), asked.slide());
-            return new Answer(reel.revision(), reel.state(), parts.ofBand(model), null, Screen.of(draft, asked.page()));
+            return new Redrawn(
+                    reel.revision(), reel.state(), parts.ofBand(model), null, Screen.of(draft, asked.page()));
         }
 
         /** The wall, and what the open sheet shows of the screens, as they would be if the reel were that. */
-        Answer wall(StoredReel reel, Reel shown, Asked asked) {
+        Redrawn wall(StoredReel reel, Reel shown, Asked asked) {
             Draft draft = publishing.draft(reel, shown, asked.slideId());
             return answer(draft, parts.ofPreview(Bench.sheet(draft, asked.slide())), asked.page());
         }
 
-        private Answer answer(Draft draft, Map<String, String> drawn, @Nullable Double page) {
-            return new Answer(
+        private Redrawn answer(Draft draft, Map<String, String> drawn, @Nullable Double page) {
+            return new Redrawn(
                     draft.stored().revision(),
                     draft.stored().state(),
                     drawn,

@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -13,10 +13,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How the traits of a picture are written and read. */
-final class TraitsJson {
+public final class TraitsJson {
     private TraitsJson() {}
 
-    static String write(PictureTraits traits) {
+    public static String write(PictureTraits traits) {
         ObjectNode node = DocumentJson.MAPPER.createObjectNode();
         node.put("alpha", traits.alpha());
         node.put("average", traits.average().hex());
@@ -38,7 +38,7 @@ final class TraitsJson {
     private static final Cache<String, PictureTraits> READ =
             Caffeine.newBuilder().maximumSize(5_000).build();
 
-    static @Nullable PictureTraits read(@Nullable String json) {
+    public static @Nullable PictureTraits read(@Nullable String json) {
         return json == null ? null : READ.get(json, TraitsJson::parsed);
     }
 

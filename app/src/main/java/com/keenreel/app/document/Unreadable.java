@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 /** A stored document that cannot be read; its message says why, as a sentence. */
 public final class Unreadable extends RuntimeException {

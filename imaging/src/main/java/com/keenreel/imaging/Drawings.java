@@ -10,8 +10,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 
 /** A drawing as pixels, to be looked at by calculations. */
-final class Shapes {
-    private Shapes() {}
+final class Drawings {
+    private Drawings() {}
 
     /**
      * The drawing, as wide as pictures are analysed.

@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
@@ -8,14 +8,14 @@ import java.util.zip.Deflater;
 import java.util.zip.Inflater;
 
 /** Long texts as they are kept: what was printed says the same things again and again, and takes a quarter of the room. */
-final class Packed {
+public final class Packed {
     private static final String MARK = "deflate:"; // how no fragment, page or drawing begins
     private static final int LEAST = 1_000;
 
     private Packed() {}
 
     /** The text as it is kept; a short one as it is. */
-    static String pack(String text) {
+    public static String pack(String text) {
         if (text.length() < LEAST) {
             return text;
         }
@@ -36,7 +36,7 @@ final class Packed {
      *
      * @throws Unreadable when it is damaged
      */
-    static String unpack(String kept) {
+    public static String unpack(String kept) {
         if (!kept.startsWith(MARK)) {
             return kept;
         }

@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app.document;
 
 import java.util.List;
 import tools.jackson.databind.JsonNode;
