@@ -1,4 +1,4 @@
-// Runs before the first paint: the theme that was chosen, if one was.
+// The theme that was chosen, if one was.
 const chosen = localStorage.getItem('theme');
 if (chosen) document.documentElement.dataset.theme = chosen;
 

@@ -329,7 +329,7 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(boxes.wrong()).isEmpty();
         assertThat(front.asked().stream().filter("/reel.js"::equals)).hasSize(1);
         assertThat(front.asked().stream().filter(path -> path.matches("/f/.*\\.js")))
-                .hasSize(4) // of stops, of stops with comparisons, of a band, and of what does not move
+                .hasSize(5) // led by change, by position, by time; with comparisons; of what does not move
                 .doesNotHaveDuplicates();
         assertThat(editor.shifts(page)).isEmpty();
         assertThat(editor.problems()).isEmpty();

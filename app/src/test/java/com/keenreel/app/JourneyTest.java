@@ -6,12 +6,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -204,6 +207,28 @@ class JourneyTest {
             assertThat(pictures.locator(".uploads .done")).hasCount(1);
             assertThat(pictures.locator(".uploads")).containsText("Adding 2: 1 here, 1 refused.");
             assertThat(editor.problems()).allMatch(problem -> problem.contains("422"));
+        }
+    }
+
+    /** The script of the page is slow to come; what was pressed meanwhile is done once it is there. */
+    @Test
+    void whatIsPressedBeforeItsScriptIsThereIsDone() {
+        try (Editor editor = new Editor()) {
+            String id = editor.make("Pressed early", "banner", "full", "plate-04-fan.jpg").id;
+            Page page = editor.open("/help");
+            List<Route> held = new ArrayList<>();
+            page.route("**/app/publish.js", held::add);
+            page.navigate(
+                    page.url().replace("/help", "/reels/" + id + "/publish"),
+                    new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            Locator publish = page.getByRole(
+                    AriaRole.BUTTON,
+                    new Page.GetByRoleOptions().setName("Publish").setExact(true));
+            publish.click();
+            page.waitForCondition(() -> !held.isEmpty());
+            held.forEach(Route::resume);
+            assertThat(page.getByText("The bench shows the same.")).isVisible();
+            assertThat(editor.problems()).isEmpty();
         }
     }
 
