@@ -106,8 +106,9 @@ class ApplicationKilledTest {
             page.locator(".reel-name").fill("Named before the disk was full");
             page.locator(".reel-name").press("Enter");
             assertThat(page.locator("[data-stored]")).hasText("stored");
-            fill("A long title ".repeat(14));
-            fill("Short");
+            for (int words : new int[] {3000, 300, 30, 1}) {
+                fill(words);
+            }
             String name = "";
             for (int i = 0;
                     i < 100 && !page.locator("[data-stored]").textContent().contains("507");
@@ -126,12 +127,14 @@ class ApplicationKilledTest {
         }
     }
 
-    /** Makes practice pages until one does not fit. */
-    private void fill(String title) {
+    /** Makes practice pages with so many words until one does not fit. */
+    private void fill(int words) {
         String refused = "";
         for (int i = 0; i < 1000 && refused.isEmpty(); i++) {
+            String block = "{'kind':'text','column':'main','content':'" + "word ".repeat(words) + "'}";
             try {
-                application.ask("POST", "/practice", "{'title':'" + title + "'}");
+                application.ask(
+                        "PUT", "/practice/full-" + words + "-" + i, "{'title':'Full','blocks':[" + block + "]}");
             } catch (Exception | AssertionError full) {
                 refused = full.getMessage();
             }

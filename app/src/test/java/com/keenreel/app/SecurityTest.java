@@ -62,6 +62,7 @@ class SecurityTest {
             OutputStream out = socket.getOutputStream();
             out.write(request.append("\r\n").append(body).toString().getBytes(StandardCharsets.UTF_8));
             out.flush();
+            socket.shutdownOutput(); // nothing more is sent, whatever was announced
             InputStream in = socket.getInputStream();
             String answer = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             String[] parts = answer.split("\r\n\r\n", 2);

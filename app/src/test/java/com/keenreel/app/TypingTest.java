@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.Sampled;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -12,7 +13,7 @@ import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 /** Typing without a pause on a bench whose application is slow, away, or answers with errors. */
@@ -66,8 +67,12 @@ class TypingTest {
         assertThat(page.locator("[data-stored]")).hasText("stored");
     }
 
+    static List<Integer> delays() {
+        return Sampled.of(List.of(0, 200, 2000), 2);
+    }
+
     @ParameterizedTest
-    @ValueSource(ints = {0, 200, 2000})
+    @MethodSource("delays")
     void whatIsTypedGoesToTheSlideThatWasOnTheScreen(int late) {
         Made reel = Kinds.row(editor);
         List<String> slides = reel.slides();
@@ -122,8 +127,12 @@ class TypingTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    static List<String> answers() {
+        return Sampled.of(List.of("'nothing'", "500", "503", "408", "413", "429"), 3);
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"'nothing'", "500", "503", "408", "413", "429"})
+    @MethodSource("answers")
     void whateverIsAnsweredNoEditIsDropped(String answering) {
         Made reel = Kinds.row(editor);
         Page page = sheet(reel);

@@ -1,6 +1,7 @@
 package com.keenreel.imaging;
 
 import java.awt.image.BufferedImage;
+import java.util.stream.IntStream;
 
 /** Resampling as the textbook writes it: one sum over both directions' weights, in double precision, nothing shared. */
 final class Reference {
@@ -10,7 +11,7 @@ final class Reference {
         int w = image.getWidth();
         int h = image.getHeight();
         double[][] rows = new double[h][width * 3];
-        for (int y = 0; y < h; y++) {
+        IntStream.range(0, h).parallel().forEach(y -> {
             for (int x = 0; x < width; x++) {
                 double centre = (x + 0.5) * w / width - 0.5;
                 double scale = Math.max(1.0, (double) w / width);
@@ -29,9 +30,9 @@ final class Reference {
                     rows[y][x * 3 + i] /= sum;
                 }
             }
-        }
+        });
         int[] argb = new int[width * height];
-        for (int y = 0; y < height; y++) {
+        IntStream.range(0, height).parallel().forEach(y -> {
             double centre = (y + 0.5) * h / height - 0.5;
             double scale = Math.max(1.0, (double) h / height);
             for (int x = 0; x < width; x++) {
@@ -52,7 +53,7 @@ final class Reference {
                 }
                 argb[y * width + x] = pixel;
             }
-        }
+        });
         return argb;
     }
 
