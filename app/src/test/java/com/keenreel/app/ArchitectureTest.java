@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 /** The house: arrows point downward, no circle between packages, SQL in one room. */
 class ArchitectureTest {
-    private final JavaClasses house = new ClassFileImporter()
+    private static final JavaClasses HOUSE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .withImportOption(location -> !location.contains("-tests.jar"))
             .importPackages("com.keenreel");
@@ -34,14 +34,14 @@ class ArchitectureTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("com.keenreel.core..", "java..", "org.jspecify..")
-                .check(house);
+                .check(HOUSE);
         noClasses()
                 .that()
                 .resideInAPackage("com.keenreel.core..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.io..", "java.nio..", "java.net.http..", "java.sql..", "java.awt..")
-                .check(house);
+                .check(HOUSE);
     }
 
     @Test
@@ -52,7 +52,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("com.keenreel.core.edit")
-                .check(house);
+                .check(HOUSE);
     }
 
     @Test
@@ -63,7 +63,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("com.keenreel.core.reel", "com.keenreel.core.edit", "com.keenreel.core.space")
-                .check(house);
+                .check(HOUSE);
     }
 
     @Test
@@ -74,7 +74,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("com.keenreel.publish..", "com.keenreel.app..")
-                .check(house);
+                .check(HOUSE);
         noClasses()
                 .that()
                 .resideInAPackage("com.keenreel.publish..")
@@ -82,7 +82,7 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage(
                         "com.keenreel.imaging..", "com.keenreel.app..", "java.sql..", "org.springframework..")
-                .check(house);
+                .check(HOUSE);
     }
 
     @Test
@@ -93,7 +93,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.jooq..", "java.sql..", "com.keenreel.app.store.sql..")
-                .check(house);
+                .check(HOUSE);
     }
 
     @Test
@@ -106,7 +106,7 @@ class ArchitectureTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAPackage(own)
-                    .check(house);
+                    .check(HOUSE);
             String word = arrangement.word();
             Pattern said = Pattern.compile("[\"'`]" + word + "[\"'`]|\\." + word + "(?![\\w-])(?=[^;\"'`]*\\{)");
             List<String> places = new ArrayList<>();
@@ -128,7 +128,7 @@ class ArchitectureTest {
 
     @Test
     void packagesAreFreeOfCircles() {
-        slices().matching("com.keenreel.core.(*)..").should().beFreeOfCycles().check(house);
-        slices().matching("com.keenreel.app.(*)..").should().beFreeOfCycles().check(house);
+        slices().matching("com.keenreel.core.(*)..").should().beFreeOfCycles().check(HOUSE);
+        slices().matching("com.keenreel.app.(*)..").should().beFreeOfCycles().check(HOUSE);
     }
 }
