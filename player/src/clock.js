@@ -5,12 +5,11 @@ function stops(piece, ms) {
   const { moments, lap } = piece.range;
   const rest = moments.length > 1 ? ms % lap : 0;
   const [start, from, to] = moments.findLast(([begins]) => begins <= rest);
+  piece.stand(from);
   if (from === to) {
-    piece.stand(from);
     if (piece.standing) piece.standing.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
     return;
   }
-  piece.stand(from);
   piece.begin(to, true);
   piece.moving.forEach((animation) => {
     animation.pause();

@@ -32,7 +32,7 @@ class Larger {
 
   /** The slides that can be looked at, in the order they have. */
   get #slides() {
-    return [...this.piece.strip.querySelectorAll(':scope > .slide:has(> .larger)')];
+    return [...this.piece.strip.querySelectorAll(':scope > .slide > .larger')].map((one) => one.parentElement);
   }
 
   #pressed(event) {

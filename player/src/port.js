@@ -9,6 +9,10 @@ const overlay = new Overlay(host);
 let piece;
 let asked;
 let waiting = 0; // how much that was asked for is not done yet
+let left; // where the former fragment was, though nothing may have been shown since
+
+/** Tells pictures that stay the same. */
+const name = ({ src, srcset, className }) => `${src} ${srcset} ${className}`;
 
 const tell = (message) => parent !== window && parent.postMessage(message, location.origin);
 
@@ -71,8 +75,6 @@ function restyle(sheet, { place, count, rule }) {
  */
 async function exchange(fragment) {
   const standing = new Map();
-  const name = ({ src, srcset, className }) => `${src} ${srcset} ${className}`;
-  let left;
   if (piece) {
     const former = piece;
     const end = former.end.bind(former);
@@ -98,12 +100,10 @@ function replace(slide, html) {
   const next = document.importNode(made.content, true).firstElementChild;
   const pictures = [...slide.querySelectorAll('img')];
   next.querySelectorAll('img').forEach((image) => {
-    const same = pictures.find(({ src, srcset, className }) => src === image.src && srcset === image.srcset && className === image.className);
-    if (!same) return;
-    for (const { name, value } of image.attributes) if (same.getAttribute(name) !== value) same.setAttribute(name, value);
-    image.replaceWith(same);
+    const same = pictures.find((one) => name(one) === name(image));
+    if (same) become(same, image);
   });
-  for (const { name, value } of next.attributes) if (name !== 'class') slide.setAttribute(name, value);
+  for (const one of next.attributes) if (one.name !== 'class') slide.setAttribute(one.name, one.value);
   slide.classList.toggle('pair', next.classList.contains('pair'));
   slide.replaceChildren(...next.childNodes);
 }

@@ -1,19 +1,19 @@
 // What is pressed before the page's own script is there is kept, and done once it is.
-const pressed = [];
+const pressed = new Set(); // once, however often: nothing could be seen of the first press
 
 function keep(event) {
   const button = event.target.closest('button');
   if (!button) return;
   event.preventDefault();
   event.stopImmediatePropagation();
-  pressed.push(button);
+  pressed.add(button);
 }
 
 /** A form that is sent by Enter is sent by its button. */
 function keepForm(event) {
   event.preventDefault();
   event.stopImmediatePropagation();
-  pressed.push(event.target.querySelector('button:not([type=button])'));
+  pressed.add(event.target.querySelector('button:not([type=button])'));
 }
 
 addEventListener('click', keep, { capture: true });

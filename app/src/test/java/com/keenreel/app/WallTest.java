@@ -77,6 +77,26 @@ class WallTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    /** A wall that was empty for a while goes on holding where it was. */
+    @Test
+    void whatComesBackStandsAtTheMomentThatIsHeld() {
+        Made reel = banner("Emptied").choose("motion.autoplay", null, "true");
+        Page page = reel.bench();
+        page.locator(".card").nth(1).click();
+        assertThat(Editor.screen(page, 0).locator(".slide-2.now")).hasCount(1);
+        page.locator(".card").nth(1).press("Control+a");
+        page.keyboard().press("Delete");
+        assertThat(Editor.screen(page, 0).locator(".slide")).hasCount(0);
+        page.locator("[data-do=undo]").click();
+        assertThat(Editor.screen(page, 0).locator(".slide-1")).hasCount(1);
+        Object before = Editor.screen(page, 0).locator(".frame").evaluate(STANDS);
+        page.waitForTimeout(400);
+        assertThat(Editor.screen(page, 0).locator(".frame").evaluate(STANDS)).isEqualTo(before);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private static final String STANDS = "(frame) => frame.getAnimations()[0].currentTime";
+
     @Test
     void cropsTargetsAndTheOrderOfTheKeyboardAreLaidOverThePages() {
         Made reel = banner("Overlays").choose("shape.ratio", "desk", "3:2");

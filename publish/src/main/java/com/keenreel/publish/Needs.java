@@ -6,7 +6,6 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
-import com.keenreel.core.time.Plan;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -54,7 +53,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (motion.stops() && reel.choices().get(Options.ANEW)) {
             beside.add(Beside.ANEW);
         }
-        if (motion.changes().stream().map(Change::on).anyMatch(Plan::cuts)) {
+        if (motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
         }
         return new Needs(Arrangements.of(reel).word(), motion.lead(), beside);

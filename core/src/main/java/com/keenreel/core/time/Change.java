@@ -12,6 +12,11 @@ public record Change(Plan on, Plan back) {
         return new Change(transition.plan(duration, true), transition.plan(duration, false));
     }
 
+    /** Whether it cuts pictures, or moves windows over them, in either direction. */
+    public boolean cuts() {
+        return on.cuts() || back.cuts();
+    }
+
     /** How long it takes, ms; 0 when the next stop stands at once. */
     public long ms() {
         return on.duration();

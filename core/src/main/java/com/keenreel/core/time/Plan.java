@@ -42,7 +42,7 @@ public record Plan(long duration, List<Piece> pieces) {
     }
 
     /** Whether a picture is cut, or seen through a window, or stays while its words move. */
-    public boolean cuts() {
+    boolean cuts() {
         return pieces.stream()
                 .anyMatch(piece -> piece.cut() != null
                         || piece.on() == Piece.On.WORDS
