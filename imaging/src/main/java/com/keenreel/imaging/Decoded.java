@@ -14,6 +14,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.concurrent.atomic.AtomicBoolean;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
@@ -62,16 +63,21 @@ final class Decoded implements Lines {
         if (parts.components() == 4) { // inks: converted by the reader itself, with their profile
             return new Decoded(read(Formats.inkReader(), new ByteArrayInputStream(parts.file())), null);
         }
-        return new Decoded(read(Formats.reader(Format.JPEG), parts.stream()), parts.profile());
+        return new Decoded(read(Formats.reader(Format.JPEG), parts.stream(), parts.components() == 3), parts.profile());
     }
 
     private static BufferedImage read(ImageReader reader, InputStream bytes) throws Refused, IOException {
+        return read(reader, bytes, false);
+    }
+
+    private static BufferedImage read(ImageReader reader, InputStream bytes, boolean redFirst)
+            throws Refused, IOException {
         AtomicBoolean short_ = new AtomicBoolean();
         try (ImageInputStream in = new MemoryCacheImageInputStream(bytes)) {
             reader.setInput(in, true, true);
             reader.addIIOReadWarningListener((source, warning) ->
                     short_.compareAndSet(false, warning != null && warning.contains("Premature end")));
-            BufferedImage image = reader.read(0);
+            BufferedImage image = reader.read(0, redFirst ? redFirst(reader) : null);
             if (short_.get()) {
                 throw new Refused("The file is cut off: the lower part of its picture is missing."
                         + " Copy it again from where it came from.");
@@ -80,6 +86,21 @@ final class Decoded implements Lines {
         } finally {
             reader.dispose();
         }
+    }
+
+    /**
+     * How a JPEG of colours is read: in the order in which its decoder has them, red first. An image as it would make it
+     * by itself has blue first, and putting byte after byte into it takes more than half as long again.
+     */
+    private static ImageReadParam redFirst(ImageReader reader) throws IOException {
+        ImageReadParam how = reader.getDefaultReadParam();
+        ColorModel usual = reader.getImageTypes(0).next().getColorModel();
+        if (usual.getColorSpace().isCS_sRGB() && usual.getNumComponents() == 3) {
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            how.setDestination(Pixels.bands(new byte[3 * width * height], width, height));
+        }
+        return how;
     }
 
     @Override

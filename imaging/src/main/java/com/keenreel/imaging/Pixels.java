@@ -81,6 +81,11 @@ record Pixels(int width, int height, int[] argb, boolean alpha) implements Lines
             bands[to + 1] = (byte) (pixel >> 8);
             bands[to + 2] = (byte) pixel;
         }
+        return bands(bands, width, height);
+    }
+
+    /** An image of those bytes: red, green and blue of each pixel, row by row. */
+    static BufferedImage bands(byte[] bands, int width, int height) {
         int[] order = {0, 1, 2};
         return new BufferedImage(
                 new ComponentColorModel(

@@ -19,6 +19,9 @@ final class Resampling {
         if (source instanceof Pixels same && same.width() == width && same.height() == height) {
             return same;
         }
+        if (source.width() == width && source.height() == height) {
+            return copy(source);
+        }
         int channels = source.channels();
         Kernel across = Kernel.of(source.width(), width);
         Kernel down = Kernel.of(source.height(), height);
@@ -41,6 +44,16 @@ final class Resampling {
             pack(line, argb, y * width, width, channels);
         }
         return new Pixels(width, height, argb, source.alpha());
+    }
+
+    private static Pixels copy(Lines source) {
+        int[] argb = new int[source.width() * source.height()];
+        float[] line = new float[source.width() * source.channels()];
+        for (int y = 0; y < source.height(); y++) {
+            source.read(y, line);
+            pack(line, argb, y * source.width(), source.width(), source.channels());
+        }
+        return new Pixels(source.width(), source.height(), argb, source.alpha());
     }
 
     private static void add(float[] line, float weight, float[] sum) {
