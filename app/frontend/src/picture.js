@@ -17,6 +17,7 @@ async function change(says, doing) {
   try {
     await ready(await doing());
     steps.did(says, showing(version));
+    await keeping.settled(); // words are a step of their own, which the next page could not know
     location.reload();
   } catch (failed) {
     clearTimeout(saying);
@@ -94,7 +95,7 @@ const keeping = pictureWords((key, state, why = '') => {
   steps.did(name, say(former.get(field)), say(field.value));
   former.set(field, field.value);
 });
-const former = new Map([...words.querySelectorAll('[data-field]')].map((field) => [field, field.value]));
+const former = new Map([...words.querySelectorAll('[data-field]')].map((field) => [field, field.defaultValue])); // as the page came
 
 words.addEventListener('input', ({ target }) => keeping.put(`${picture} ${target.dataset.field}`, target.value));
 words.addEventListener('change', ({ target }) => keeping.rest(`${picture} ${target.dataset.field}`));

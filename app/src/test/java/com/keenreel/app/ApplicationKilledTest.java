@@ -68,6 +68,7 @@ class ApplicationKilledTest {
 
     @Test
     void wordsTypedWhileItIsAwayAreThereOnceWhenItIsBack() throws Exception {
+        application.prepare();
         try (Editor editor = new Editor()) {
             application.start();
             String reel = application.reel("Typed while away", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");

@@ -212,7 +212,7 @@ class JourneyTest {
 
     /** The script of the page is slow to come; what was pressed meanwhile is done once it is there. */
     @Test
-    void whatIsPressedBeforeItsScriptIsThereIsDone() {
+    void whatIsDoneBeforeItsScriptIsThereIsKept() {
         try (Editor editor = new Editor()) {
             String id = editor.make("Pressed early", "banner", "full", "plate-04-fan.jpg").id;
             Page page = editor.open("/help");
@@ -228,6 +228,25 @@ class JourneyTest {
             page.waitForCondition(() -> !held.isEmpty());
             held.forEach(Route::resume);
             assertThat(page.getByText("The bench shows the same.")).isVisible();
+
+            // as are fields that were filled, and a file that was picked
+            String picture = editor.picture("plate-04-fan.jpg");
+            held.clear();
+            page.route("**/app/picture.js", held::add);
+            page.navigate(
+                    page.url().replaceFirst("/reels/.*", "/pictures/" + picture),
+                    new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            page.locator("[data-field=caption]").fill("Said early");
+            page.locator("[data-replace]").setInputFiles(Running.PICTURES.resolve("plate-05-flower-sprig.jpg"));
+            page.waitForCondition(() -> !held.isEmpty());
+            page.unroute("**/app/picture.js");
+            held.forEach(Route::resume);
+            assertThat(page.locator(".former li")).hasCount(2);
+            assertThat(page.locator("[data-field=caption]")).hasValue("Said early");
+            page.locator("[data-undo]").click(); // the file
+            assertThat(page.locator(".former li")).hasCount(2);
+            page.locator("[data-undo]").click(); // the words
+            assertThat(page.locator("[data-field=caption]")).not().hasValue("Said early");
             assertThat(editor.problems()).isEmpty();
         }
     }

@@ -27,6 +27,11 @@ final class OwnApplication implements AutoCloseable {
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
 
+    /** Puts the pictures that many tests show into its folder; before its first start. */
+    void prepare() throws IOException {
+        Prepared.into(data());
+    }
+
     /** Starts it, with more arguments than those that every one has. */
     void start(String... more) throws Exception {
         process = process(port, sitePort, folder.resolve("log"), more);

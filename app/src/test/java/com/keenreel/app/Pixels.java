@@ -2,9 +2,11 @@ package com.keenreel.app;
 
 import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import javax.imageio.ImageIO;
 
 /** Compares two screenshots. */
@@ -20,21 +22,32 @@ final class Pixels {
      * @param except what is left out
      */
     static String difference(byte[] one, byte[] other, Rectangle except) {
+        if (Arrays.equals(one, other)) {
+            return "";
+        }
         BufferedImage a = read(one);
         BufferedImage b = read(other);
         if (a.getWidth() != b.getWidth() || a.getHeight() != b.getHeight()) {
             return "one is " + a.getWidth() + " x " + a.getHeight() + ", the other " + b.getWidth() + " x "
                     + b.getHeight();
         }
-        for (int y = 0; y < a.getHeight(); y++) {
-            for (int x = 0; x < a.getWidth(); x++) {
-                if (!except.contains(x, y) && differ(a.getRGB(x, y), b.getRGB(x, y))) {
-                    return "at " + x + ", " + y + " it is " + Integer.toHexString(a.getRGB(x, y)) + " and "
-                            + Integer.toHexString(b.getRGB(x, y));
-                }
+        int[] first = argb(a);
+        int[] second = argb(b);
+        for (int at = Arrays.mismatch(first, second); at >= 0 && at < first.length; at++) {
+            int x = at % a.getWidth();
+            int y = at / a.getWidth();
+            if (differ(first[at], second[at]) && !except.contains(x, y)) {
+                return "at " + x + ", " + y + " it is " + Integer.toHexString(first[at]) + " and "
+                        + Integer.toHexString(second[at]);
             }
         }
         return "";
+    }
+
+    private static int[] argb(BufferedImage image) {
+        BufferedImage packed = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        packed.createGraphics().drawImage(image, 0, 0, null);
+        return ((DataBufferInt) packed.getRaster().getDataBuffer()).getData();
     }
 
     private static boolean differ(int one, int other) {

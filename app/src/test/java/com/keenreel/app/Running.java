@@ -81,7 +81,13 @@ public final class Running {
     /** The application. */
     public static synchronized Running application() {
         if (running == null) {
-            running = new Running(temporaryFolder());
+            Path data = temporaryFolder();
+            try {
+                Prepared.into(data);
+            } catch (IOException notMade) {
+                throw new UncheckedIOException(notMade);
+            }
+            running = new Running(data);
         }
         return running;
     }

@@ -1,0 +1,133 @@
+package com.keenreel.app;
+
+import com.keenreel.app.Editor.Made;
+import com.keenreel.app.store.Backup;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
+
+/**
+ * The demonstration pictures that many tests show, ready in the widths in which reels show them: tests that look at something
+ * else do not wait for them. The application itself makes them, once for each state of what was built, and they are kept as a
+ * backup of its data folder.
+ */
+public final class Prepared {
+    /** The folder in which backups are kept; empty where each run makes its pictures itself. */
+    private static final String KEPT = System.getProperty("keen-reel.prepared", "");
+
+    private Prepared() {}
+
+    /** Puts those pictures into an empty data folder. */
+    static void into(Path data) throws IOException {
+        if (KEPT.isEmpty()) {
+            return;
+        }
+        Files.createDirectories(Path.of(KEPT));
+        Path backup = Path.of(KEPT, builtNow() + ".zip");
+        try (FileChannel channel =
+                        FileChannel.open(Path.of(KEPT, "lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                FileLock alone = channel.lock()) { // whoever comes second finds it made
+            if (!Files.exists(backup)) {
+                make(backup);
+            }
+        }
+        Backup.restore(backup, data);
+    }
+
+    /** In a process of its own, which takes the time to compile what works on pictures well. */
+    private static void make(Path backup) throws IOException {
+        try (Stream<Path> former = Files.list(backup.toAbsolutePath().getParent())) {
+            former.filter(path -> path.toString().endsWith(".zip"))
+                    .forEach(path -> path.toFile().delete());
+        }
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Prepared.class.getName(),
+                        backup.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(backup.resolveSibling("log").toFile())
+                .start();
+        try {
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException(Files.readString(backup.resolveSibling("log")));
+            }
+        } catch (InterruptedException stopped) {
+            process.destroy();
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Makes them and keeps them in that file. */
+    public static void main(String[] file) throws IOException {
+        try (Editor editor = new Editor()) {
+            List<Made> reels = new ArrayList<>(Kinds.all(editor).values());
+            reels.add(editor.make(
+                    "Prepared banner",
+                    "banner",
+                    "full",
+                    Stream.concat(
+                                    Stream.of(
+                                            "banner-glaze-bench.jpg",
+                                            "banner-dusk-works.jpg",
+                                            "banner-kiln-glow.jpg",
+                                            "banner-long-room.jpg",
+                                            "plate-01-quatrefoil.jpg",
+                                            "plate-02-eight-star.jpg",
+                                            "plate-03-target-square.jpg",
+                                            "plate-04-fan.jpg"),
+                                    IntStream.rangeClosed(1, 9).mapToObj("commission-%02d.jpg"::formatted))
+                            .toArray(String[]::new)));
+            reels.add(editor.make("Prepared row", "row", "full", Kinds.SIX));
+            for (Made reel : reels) {
+                reel.publish();
+            }
+            String ids = "{\"into\":true,\"reels\":[\""
+                    + String.join("\",\"", reels.stream().map(reel -> reel.id).toList()) + "\"]}";
+            editor.send("POST", "/reels/bin", ids);
+            editor.send("POST", "/reels/erasure", ids);
+            Path half = Path.of(file[0] + ".part");
+            Files.write(half, editor.bytes("/backup"));
+            Files.move(half, Path.of(file[0]), StandardCopyOption.ATOMIC_MOVE);
+        }
+        System.exit(0);
+    }
+
+    /** A name for what the class path has at present of this product. */
+    private static String builtNow() throws IOException {
+        CRC32 sum = new CRC32();
+        for (String entry : System.getProperty("java.class.path").split(System.getProperty("path.separator"))) {
+            Path path = Path.of(entry);
+            if (Files.isDirectory(path)) {
+                try (Stream<Path> all = Files.walk(path)) {
+                    all.filter(Files::isRegularFile).sorted().forEach(one -> add(one, sum));
+                }
+            } else if (path.getFileName().toString().startsWith("keen-reel")) {
+                add(path, sum);
+            }
+        }
+        return Long.toHexString(sum.getValue());
+    }
+
+    private static void add(Path file, CRC32 sum) {
+        try (InputStream in = new CheckedInputStream(Files.newInputStream(file), sum)) {
+            in.transferTo(java.io.OutputStream.nullOutputStream());
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+}
