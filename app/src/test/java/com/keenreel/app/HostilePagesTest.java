@@ -138,10 +138,11 @@ class HostilePagesTest extends SomebodysPages {
         for (Made kind : kinds) {
             codes.add(kind.publish().path("element").asString());
         }
+        Page page = editor.open("/help");
         for (int first : Sampled.of(List.of(0, 1, 2), 1)) { // two kinds of reels on each page
             for (int i = 0; i < PAGES.size(); i++) {
                 for (int k = (first + i) % 3; k < kinds.size(); k += 3) {
-                    look(PAGES.get(i), kinds.get(k), codes.get(k), boxes, wrong);
+                    look(page, PAGES.get(i), kinds.get(k), codes.get(k), boxes, wrong);
                 }
             }
         }
@@ -152,9 +153,9 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(editor.problems()).isEmpty();
     }
 
-    private void look(Hostile hostile, Made reel, String code, Boxes boxes, List<String> wrong) {
+    private void look(Page page, Hostile hostile, Made reel, String code, Boxes boxes, List<String> wrong) {
         String what = hostile.name() + ", " + reel.name;
-        Page page = editor.open(page("/with", hostile, code, Map.of()));
+        page.navigate(page("/with", hostile, code, Map.of()));
         if (!hostile.act().isEmpty()) {
             page.evaluate(hostile.act());
         }
@@ -171,7 +172,7 @@ class HostilePagesTest extends SomebodysPages {
         }
     }
 
-    /** How the page differs from the same page with an empty box in the reel's place; closes it. */
+    /** How the page differs from the same page with an empty box in the reel's place, which is shown then. */
     private String disturbed(Page page, Hostile hostile) {
         JsonNode place = Editor.JSON.readTree((String) page.evaluate("""
                 () => {
@@ -180,22 +181,19 @@ class HostilePagesTest extends SomebodysPages {
                   return JSON.stringify({ x: box.x, y: box.y, right: box.right, bottom: box.bottom, width: style.width, height: style.height });
                 }"""));
         byte[] with = page.screenshot();
-        page.close();
 
         String empty = "<div style=\"display:block!important;box-sizing:border-box!important;flex:none;width:"
                 + place.path("width").asString() + "!important;height:"
                 + place.path("height").asString()
                 + "!important;margin:0!important;padding:0!important;border:0!important;position:static!important\"></div>";
-        Page without = editor.open(page("/without", hostile, empty, Map.of()));
+        page.navigate(page("/without", hostile, empty, Map.of()));
         if (!hostile.act().isEmpty()) {
-            without.evaluate(hostile.act());
+            page.evaluate(hostile.act());
         }
-        without.evaluate(SETTLE);
+        page.evaluate(SETTLE);
         // what is scaled ends between pixels, and its last one is the reel's in part
         int edge = hostile.style().contains("scale(") ? 1 : 0;
-        String difference = Pixels.difference(with, without.screenshot(), inside(place, edge));
-        without.close();
-        return difference;
+        return Pixels.difference(with, page.screenshot(), inside(place, edge));
     }
 
     @Test
@@ -205,10 +203,11 @@ class HostilePagesTest extends SomebodysPages {
         for (Made kind : kinds) {
             codes.add(kind.publish().path("element").asString().replaceAll("<script.*</script>", ""));
         }
+        Page page = editor.open("/help");
         for (int i : Sampled.of(IntStream.range(0, PAGES.size()).boxed().toList(), 10)) {
             Made reel = kinds.get(i % kinds.size());
             String code = codes.get(i % kinds.size());
-            Page page = editor.open(page("/alone", PAGES.get(i), code, Map.of()));
+            page.navigate(page("/alone", PAGES.get(i), code, Map.of()));
             if (!PAGES.get(i).act().isEmpty()) {
                 page.evaluate(PAGES.get(i).act());
             }

@@ -6,6 +6,8 @@ import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
 
@@ -38,10 +40,22 @@ final class Pixels {
             int y = at / a.getWidth();
             if (differ(first[at], second[at]) && !except.contains(x, y)) {
                 return "at " + x + ", " + y + " it is " + Integer.toHexString(first[at]) + " and "
-                        + Integer.toHexString(second[at]);
+                        + Integer.toHexString(second[at]) + "; both are in " + kept(one, other);
             }
         }
         return "";
+    }
+
+    /** Where both can be looked at. */
+    private static Path kept(byte[] one, byte[] other) {
+        try {
+            Path folder = Files.createTempDirectory(Path.of("target"), "different-");
+            Files.write(folder.resolve("one.png"), one);
+            Files.write(folder.resolve("other.png"), other);
+            return folder;
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
     }
 
     private static int[] argb(BufferedImage image) {

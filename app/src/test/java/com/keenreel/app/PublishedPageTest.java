@@ -27,7 +27,11 @@ class PublishedPageTest {
                 image.sizes = image.sizes.replace(/^auto, /, ''); // of what is not lazy it would mean the whole window
                 image.loading = 'eager';
               });
-              await Promise.all(seen.map((image) => image.decode()));
+              await frames(); // another file may be chosen then, while the former one is still shown
+              await Promise.all(seen.map(async (image) => {
+                while (!image.complete) await frames();
+                await image.decode();
+              }));
               host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
               await frames();
             }""";
