@@ -180,6 +180,7 @@ class HostilePagesTest extends SomebodysPages {
                   const [box, style] = [outer.getBoundingClientRect(), getComputedStyle(outer)];
                   return JSON.stringify({ x: box.x, y: box.y, right: box.right, bottom: box.bottom, width: style.width, height: style.height });
                 }"""));
+        page.evaluate("() => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)))");
         byte[] with = page.screenshot();
 
         String empty = "<div style=\"display:block!important;box-sizing:border-box!important;flex:none;width:"

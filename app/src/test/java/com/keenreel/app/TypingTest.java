@@ -68,7 +68,7 @@ class TypingTest {
     }
 
     static List<Integer> delays() {
-        return Sampled.of(List.of(0, 200, 2000), 2);
+        return Sampled.of(List.of(0, 200, 1000), 2);
     }
 
     @ParameterizedTest
@@ -107,7 +107,7 @@ class TypingTest {
     void bothNamesOfAPairAndWhereItsDividerStartsAreKept() {
         Made reel = Kinds.pair(editor);
         Page page = sheet(reel);
-        page.evaluate("() => { window.late = 2000 }");
+        page.evaluate("() => { window.late = 1000 }");
         page.locator("[data-side-name=before]").click();
         page.keyboard().press("Control+A");
         type(page, "As found");

@@ -11,7 +11,10 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** States every path's headers, and nobody else does. */
+/**
+ * Sets the headers of every answer that depend on its path: what may run in it, who may frame it, how long it may be
+ * kept. Nothing else in the application sets them.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 public class PathHeaders extends OncePerRequestFilter {

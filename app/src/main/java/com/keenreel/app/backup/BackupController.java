@@ -11,7 +11,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** Everything in one file, while everybody goes on. */
+/** Hands out a backup of the whole data folder as one file, while everybody goes on working. */
 @Controller
 class BackupController {
     private final Backup backup;

@@ -21,7 +21,7 @@ import java.util.Optional;
 public final class Command {
     private Command() {}
 
-    /** Does it and says what was done; gives back 0, or 1 when it could not be done, with the reason said. */
+    /** Carries out the command and prints what was done, or why it could not be done; returns the exit code, 0 or 1. */
     public static int run(String what, Path file, Path data) {
         try {
             if (what.equals("backup")) {
@@ -41,7 +41,7 @@ public final class Command {
         return 1;
     }
 
-    /** Written beside it first, so that what is there under that name is always whole. */
+    /** Writes the backup under another name first, so that a file of the name that was asked for is always whole. */
     private static void backup(Path file, Path data) throws IOException {
         Path half = file.resolveSibling(file.getFileName() + ".part");
         try {
@@ -61,7 +61,7 @@ public final class Command {
         }
     }
 
-    /** The process that has the folder makes it. */
+    /** Asks the process that uses the folder for its backup. */
     private static void ask(String origin, String key, OutputStream to) throws IOException {
         try {
             HttpResponse<InputStream> answer = HttpClient.newHttpClient()

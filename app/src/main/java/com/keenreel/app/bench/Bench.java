@@ -108,7 +108,7 @@ class Bench {
         return model;
     }
 
-    /** The sheet of a slide, if it is there. */
+    /** The sheet of a slide; empty when the reel has no slide of that id. */
     static @Nullable Sheet sheet(Draft draft, @Nullable String slide) {
         if (slide == null) {
             return null;

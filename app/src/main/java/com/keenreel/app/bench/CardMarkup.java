@@ -27,7 +27,7 @@ class CardMarkup {
     private record Drawn(Card card, int count, boolean open) {}
 
     /**
-     * Of all cards, one after another.
+     * The markup of all cards of a reel, one after another.
      *
      * @param open the slide whose sheet is open; null for none
      */

@@ -64,7 +64,10 @@ class Answers {
             .maximumWeight(IN_MEMORY)
             .weigher((String name, Answer file) -> ENTRY + file.weight())
             .build();
-    /** The formats of files that visitors may have, and of those that they may not: for as long as nothing changes. */
+    /**
+     * What the database said of a file by its content: its format where visitors may have it, nothing where they may
+     * not. Forgotten when a publication changes.
+     */
     private final Cache<String, Optional<String>> allowed = Caffeine.newBuilder()
             .maximumSize(20_000)
             .expireAfterWrite(Duration.ofSeconds(30))

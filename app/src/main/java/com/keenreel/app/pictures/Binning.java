@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Pictures going into the bin and coming back, and what that does to the reels that show them. */
+/** Puts pictures into the bin and takes them out of it, with what that does to the reels that show them. */
 @Component
 class Binning {
     private static final String EDITOR = "pictures";

@@ -29,7 +29,7 @@ public final class Shelf {
         }
     }
 
-    /** The same pictures in those versions, where there is one. */
+    /** The same pictures, each in the version that is given for it; in its newest one where none is given. */
     Shelf frozen(Map<PictureId, Version> others) {
         versions.putAll(others);
         return this;

@@ -23,7 +23,7 @@ import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
-/** Files named by their content. What has been put is on the disk, whole, before {@link #put} returns. */
+/** Files named by the SHA-256 of their content. When {@link #put} returns, the whole file is on the disk. */
 @Component
 public class ContentFiles {
     private final Path folder;

@@ -9,7 +9,7 @@ public final class Ids {
 
     private Ids() {}
 
-    /** Twelve of a-z and 2-9. */
+    /** A new id: twelve random characters of a-z and 2-9. */
     public static String fresh() {
         StringBuilder id = new StringBuilder();
         for (int i = 0; i < 12; i++) {

@@ -65,7 +65,7 @@ public final class InUse implements AutoCloseable {
         return Files.readString(mark(data));
     }
 
-    /** The folder is anybody's again. */
+    /** Gives the folder back: another process may take it. */
     public void letGo() {
         try {
             channel.close();

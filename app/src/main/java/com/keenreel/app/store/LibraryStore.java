@@ -27,7 +27,7 @@ public class LibraryStore {
     }
 
     /**
-     * What was wished for.
+     * A page of the pictures that the wish asks for, in its order.
      *
      * @param from how many are left out at the start
      * @param most how many at most

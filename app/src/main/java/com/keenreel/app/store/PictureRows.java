@@ -29,7 +29,7 @@ final class PictureRows {
                     DSL.selectCount().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)))
             .as("used_in");
 
-    /** All but the bytes that stand in for a picture that is not there yet. */
+    /** All columns but the placeholder, whose bytes few queries need. */
     private static final List<Field<?>> VERSION = Arrays.stream(PICTURE_VERSION.fields())
             .filter(field -> !field.equals(PICTURE_VERSION.PLACEHOLDER))
             .toList();
@@ -88,7 +88,7 @@ final class PictureRows {
                 row.get(PICTURE_VERSION.NOTE));
     }
 
-    /** As the tables write it. */
+    /** A name of an enumeration as the tables have it. */
     static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT);
     }

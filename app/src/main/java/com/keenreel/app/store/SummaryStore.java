@@ -44,7 +44,7 @@ public class SummaryStore {
      */
     public record Stale(String reel, String name, String state) {}
 
-    /** All of those. */
+    /** All reels whose summary is missing, or of an earlier state than the reel. */
     public List<Stale> stale() {
         return stale(SUMMARY.MADE_OF.isNull().or(SUMMARY.MADE_OF.ne(STATE_NOW)));
     }

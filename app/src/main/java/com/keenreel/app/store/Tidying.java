@@ -42,7 +42,7 @@ class Tidying implements InitializingBean {
         }
     }
 
-    /** Those of the names of files that the database speaks of. */
+    /** Which of those names of files are named in the database. */
     Set<String> known(Set<String> names) {
         Set<String> known = new HashSet<>();
         for (String name : names) {

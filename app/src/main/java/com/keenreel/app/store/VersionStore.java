@@ -36,8 +36,8 @@ public class VersionStore {
     }
 
     /**
-     * That a rendition has that content: found by the first letters of its name, which an index has. The
-     * plus keeps SQLite from putting the one into the other, after which it would read every row.
+     * The condition that a rendition has that content. An index has the first letters of contents, so that these are asked
+     * for first; the plus keeps SQLite from merging both conditions into one, for which it would read every row.
      */
     static Condition isContent(Field<String> sha256) {
         return DSL.condition("substr({0}, 1, 16) = substr({1}, 1, 16) and +{0} = {1}", RENDITION.SHA256, sha256);
@@ -194,7 +194,9 @@ public class VersionStore {
         return made(List.of(version)).getOrDefault(version, List.of());
     }
 
-    /** The files in which versions are shown, by version, by rising width; those of which nothing is made are left out. */
+    /**
+     * The files in which versions are shown, by version, by rising width; those of which nothing is made are left out.
+     */
     public Map<Long, List<Made>> made(Collection<Long> versions) {
         return sql.selectFrom(RENDITION)
                 .where(RENDITION.VERSION_ID.in(versions))

@@ -59,7 +59,7 @@ public final class Shared {
         return Set.copyOf(options);
     }
 
-    /** Those and some more. */
+    /** Those options together with some more. */
     public static Set<Option<?>> together(Set<Option<?>> some, Option<?>... more) {
         Set<Option<?>> all = new LinkedHashSet<>(some);
         all.addAll(List.of(more));

@@ -71,7 +71,10 @@ public final class Difference {
         }
     }
 
-    /** Slides are compared as if they were picked by hand; only what somebody chose is said. */
+    /**
+     * The edits for a reel that follows a set: the set decides which slides there are and in which order, so that only
+     * what somebody chose on a slide is compared.
+     */
     private void follow(@Nullable Following following, boolean said) {
         Edit edit = new FollowSet(following, following == null ? now.slides() : null);
         if (said) {
@@ -81,7 +84,9 @@ public final class Difference {
         now = edit.applyTo(now);
     }
 
-    /** The edits that make {@code before} into {@code after}, in the order in which they apply; none when they are equal. */
+    /**
+     * The edits that make {@code before} into {@code after}, in the order in which they apply; none when they are equal.
+     */
     public static List<Edit> between(Reel before, Reel after) {
         return List.copyOf(new Difference(before, after).edits);
     }

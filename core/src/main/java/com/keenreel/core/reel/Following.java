@@ -86,7 +86,7 @@ public record Following(SetId set, SetOrder order, int most, boolean byItself) {
         return known;
     }
 
-    /** Whether a slide is as it was made here. */
+    /** Whether nobody has changed anything of a slide since it was made for a picture of the set. */
     private static boolean isUntouched(Slide slide) {
         return slide.carries() instanceof Carries.Picture picture
                 && slide.id().value().endsWith("of" + picture.picture().value())

@@ -28,12 +28,12 @@ public record Placed(
         inside = List.copyOf(inside);
     }
 
-    /** With others inside it. */
+    /** A part with others inside it. */
     public static Placed of(Part part, Box box, List<Placed> inside) {
         return new Placed(part, box, false, Length.ZERO, null, inside);
     }
 
-    /** Nothing inside. */
+    /** The same with nothing inside it. */
     public static Placed of(Part part, Box box) {
         return of(part, box, List.of());
     }

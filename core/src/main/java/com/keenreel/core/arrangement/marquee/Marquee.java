@@ -24,7 +24,10 @@ import java.util.Set;
 
 /** Logos of one height on an endless band, which moves by itself at constant speed. */
 public final class Marquee implements Arrangement {
-    /** Asked for when they are needed: the shared ones need the registry. */
+    /**
+     * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
+     * this class.
+     */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(
                 Shared.MOVES, Options.GAP, MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);

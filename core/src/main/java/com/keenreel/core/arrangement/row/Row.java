@@ -24,7 +24,10 @@ import java.util.Set;
 
 /** Whole slides side by side, which move by one. */
 public final class Row implements Arrangement {
-    /** Asked for when they are needed: the shared ones need the registry. */
+    /**
+     * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
+     * this class.
+     */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.GAP, RowOptions.SHOWN, RowOptions.PART);
     }

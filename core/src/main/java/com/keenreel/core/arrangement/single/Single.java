@@ -27,7 +27,10 @@ import java.util.Set;
 
 /** Every slide has the whole frame, and gives way to the next by a transition. */
 public final class Single implements Arrangement {
-    /** Asked for when they are needed: the shared ones need the registry. */
+    /**
+     * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
+     * this class.
+     */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.TRANSITION, Options.WORDS_SIZE);
     }

@@ -17,7 +17,10 @@ import java.util.Set;
 
 /** All slides one below another, each with its words: nothing moves, and nothing has to be steered. */
 public final class Stack implements Arrangement {
-    /** Asked for when they are needed: the shared ones need the registry. */
+    /**
+     * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
+     * this class.
+     */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Options.GAP);
     }
