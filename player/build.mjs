@@ -1,13 +1,13 @@
 // Bundles what runs in the visitor's browser: node build.mjs OUTPUT-FOLDER
 import { build } from 'esbuild';
-import { copyFileSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { minify } from 'terser';
+import { keep } from './keep.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
-mkdirSync(out, { recursive: true });
 
 const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115', 'safari16.4'], logLevel: 'warning' };
 
@@ -15,7 +15,7 @@ const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115'
 async function script(entry, outfile) {
   const { outputFiles } = await build({ ...options, ...entry, format: 'iife', write: false });
   const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
-  writeFileSync(join(out, outfile), code);
+  keep(join(out, outfile), code);
 }
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
 
@@ -52,16 +52,17 @@ const players = Object.entries(LEADS).flatMap(([lead, { beside }]) =>
   Array.from({ length: 2 ** beside.length }, (_, choice) => [lead, ...beside.filter((one, i) => choice & (2 ** i))]),
 );
 await Promise.all(players.map(([lead, ...needs]) => player(lead, needs)));
-writeFileSync(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'));
+keep(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'));
 
 const styles = [
   'base.css',
   ...['pairs', 'larger', 'cutting', 'by-time'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
-await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out });
+const { outputFiles } = await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out, write: false });
+outputFiles.forEach(({ path, contents }) => keep(path, contents));
 
 const faces = join(here, '..', 'node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
 for (const weight of [400, 700]) {
-  copyFileSync(join(faces, `atkinson-hyperlegible-next-latin-${weight}-normal.woff2`), join(out, `type-${weight}.woff2`));
+  keep(join(out, `type-${weight}.woff2`), readFileSync(join(faces, `atkinson-hyperlegible-next-latin-${weight}-normal.woff2`)));
 }

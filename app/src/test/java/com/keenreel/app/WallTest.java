@@ -89,9 +89,12 @@ class WallTest {
         assertThat(Editor.screen(page, 0).locator(".slide")).hasCount(0);
         page.locator("[data-do=undo]").click();
         assertThat(Editor.screen(page, 0).locator(".slide-1")).hasCount(1);
-        Object before = Editor.screen(page, 0).locator(".frame").evaluate(STANDS);
+        Locator frame = Editor.screen(page, 0).locator(".frame");
+        page.waitForCondition(() ->
+                frame.evaluate("(frame) => frame.getAnimations().length > 0").equals(true));
+        Object before = frame.evaluate(STANDS);
         page.waitForTimeout(400);
-        assertThat(Editor.screen(page, 0).locator(".frame").evaluate(STANDS)).isEqualTo(before);
+        assertThat(frame.evaluate(STANDS)).isEqualTo(before);
         assertThat(editor.problems()).isEmpty();
     }
 

@@ -50,9 +50,9 @@ class ResamplingTest {
         double sum = 0;
         int count = 0;
         for (long seed = 1; seed <= 3; seed++) {
-            BufferedImage original = MadeFiles.photograph(1800, 1200, seed);
-            Pixels pixels = Opened.of(Received.look(MadeFiles.encoded(original, "png")), Adjustment.NONE, 1440);
-            for (int width : List.of(1440, 960, 640, 320)) {
+            BufferedImage original = MadeFiles.photograph(1200, 800, seed);
+            Pixels pixels = Opened.of(Received.look(MadeFiles.encoded(original, "png")), Adjustment.NONE, 960);
+            for (int width : List.of(960, 640, 320, 160)) {
                 int height = width * 2 / 3;
                 pixels = width < pixels.width() ? Resampling.to(pixels, width, height) : pixels;
                 double ssim = Ssim.of(pixels.argb(), Reference.lanczos(original, width, height), width, height);
