@@ -84,6 +84,17 @@ export class Sheet {
     else if (action === 'not-instead') this.edits.store({ kind: 'instead', slide: this.slide, setUp: button.dataset.setUp, picture: null });
     else if (action === 'exchange') this.#exchange(button.dataset.side);
     else if (action === 'swap') this.edits.store({ kind: 'swap-sides', slide: this.slide });
+    else if (action === 'paths-meant') this.#pathsMeant();
+  }
+
+  /** Links to the site itself are meant as they are typed; nobody is asked again. */
+  async #pathsMeant() {
+    try {
+      await send('PUT', '/settings/paths-meant');
+      await this.edits.refreshBand();
+    } catch (failed) {
+      this.band.querySelector('.sheet [data-problem]').textContent = failed.problem ?? 'Keen Reel was not reached; it will ask again.';
+    }
   }
 
   /** One set-up shows another picture. */

@@ -109,7 +109,14 @@ export class Typing {
     if (stored) {
       this.#said.delete(one.key);
       if (one.edit.slide === this.slide) this.#problem('');
+      this.#complete(one);
     }
+  }
+
+  /** An address that was completed is shown as it is stored. */
+  #complete({ key, value }) {
+    const link = this.band.querySelector('.sheet [data-say=link]');
+    if (link && this.#key(link) === key && link.value === value && link.defaultValue.endsWith(value.trim())) link.value = link.defaultValue;
   }
 
   /** What can never be taken stays in its field, with the reason, until something else is typed there. */

@@ -185,6 +185,36 @@ class TypingTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    @Test
+    void aLinkBecomesTheAddressThatIsMeantAndSaysWhereItLeads() {
+        Page page = sheet(Kinds.row(editor));
+        Locator link = page.locator(".sheet [data-say=link]");
+        Locator leads = page.locator(".sheet .leads");
+        link.fill("www.fennock.example/days");
+        link.press("Tab");
+        assertThat(leads).hasText("Leads to www.fennock.example/days, on the web.");
+        assertThat(link).hasValue("https://www.fennock.example/days");
+        link.fill(" post@fennock.example");
+        link.press("Tab");
+        assertThat(leads).hasText("Writes a mail to post@fennock.example.");
+        assertThat(link).hasValue("mailto:post@fennock.example");
+        link.fill("/days");
+        link.press("Tab");
+        assertThat(leads).containsText("Leads to /days on the site that the reel is pasted into.");
+        leads.getByText("It is meant so").click();
+        assertThat(leads.locator("button")).hasCount(0);
+        link.fill("#book");
+        link.press("Tab");
+        assertThat(leads).hasText("Leads to #book on the page that the reel is pasted into.");
+        page.reload();
+        page.locator(".card").first().click();
+        assertThat(leads).hasText("Leads to #book on the page that the reel is pasted into.");
+        link.fill("");
+        link.press("Tab");
+        assertThat(leads).hasCount(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
     private long revision(Made reel) {
         return editor.send("GET", "/reels/" + reel.id + "/parts?window=none", null)
                 .path("revision")

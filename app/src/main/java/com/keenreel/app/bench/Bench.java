@@ -46,6 +46,7 @@ class Bench {
     private final EditStore edits;
     private final SetStore sets;
     private final CardMarkup cardMarkup;
+    private final PathsMeant pathsMeant;
 
     Bench(
             Publishing publishing,
@@ -53,7 +54,9 @@ class Bench {
             ReelStore reels,
             EditStore edits,
             SetStore sets,
-            CardMarkup cardMarkup) {
+            CardMarkup cardMarkup,
+            PathsMeant pathsMeant) {
+        this.pathsMeant = pathsMeant;
         this.cardMarkup = cardMarkup;
         this.publishing = publishing;
         this.publications = publications;
@@ -97,6 +100,7 @@ class Bench {
         model.put("lap", lap(draft.seen(), layout));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
         model.put("sheet", sheet(draft, slide));
+        model.put("pathsMeant", pathsMeant.isSaid());
         model.put("others", reels.count() > 1);
         model.put("arrangements", ARRANGEMENTS);
         model.put("arrangement", arrangement);

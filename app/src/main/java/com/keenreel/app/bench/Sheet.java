@@ -9,6 +9,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -102,6 +103,27 @@ public record Sheet(
                 : said.shows()
                         ? "Its " + (said.title().isEmpty() ? "text" : "title") + " leads there; the picture is dragged."
                         : "Nothing leads there yet: the picture is dragged, so give the link a button or a title.";
+    }
+
+    /** Where what it says itself leads, as a sentence; empty where it says no link. */
+    public String leadsSaid() {
+        String link = slide.words().link();
+        String to = link.replaceFirst("^(https?://|mailto:|tel:)", "");
+        return switch (Link.leads(link)) {
+            case NOWHERE -> "";
+            case WEB -> "Leads to " + to + ", on the web.";
+            case MAIL -> "Writes a mail to " + to + ".";
+            case PHONE -> "Calls " + to + ".";
+            case OWN ->
+                link.startsWith("#")
+                        ? "Leads to " + link + " on the page that the reel is pasted into."
+                        : "Leads to " + link + " on the site that the reel is pasted into.";
+        };
+    }
+
+    /** Whether its link leads to wherever the reel is pasted into, which not everybody means. */
+    public boolean leadsToOwn() {
+        return Link.leads(slide.words().link()) == Link.Leads.OWN;
     }
 
     /** The colour of a slide that carries plain colour, such as "#16241e"; empty for others. */

@@ -9,6 +9,7 @@ import com.keenreel.app.store.PictureStore.Saying;
 import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import java.nio.charset.StandardCharsets;
@@ -93,7 +94,7 @@ class WordsController {
     private static Saying saying(
             StoredPicture now, String title, String caption, String alt, String credit, String link) {
         try {
-            PictureWords words = new PictureWords(title, caption, alt, link.strip()).of(now.name());
+            PictureWords words = new PictureWords(title, caption, alt, Link.meant(link)).of(now.name());
             return new Saying(now.id(), words, credit);
         } catch (IllegalArgumentException notAllowed) {
             throw new Refusal(String.valueOf(notAllowed.getMessage()));

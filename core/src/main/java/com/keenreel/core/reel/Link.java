@@ -3,12 +3,68 @@ package com.keenreel.core.reel;
 import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
-/** What counts as a proper address for a link. */
-final class Link {
+/** What counts as a proper address for a link, and what is meant by one that is typed as people say it. */
+public final class Link {
     private static final Set<String> SCHEMES = Set.of("http", "https", "mailto", "tel");
 
+    /** Something before an @ and a name with a dot behind it: RFC 5321, section 4.1.2, as far as people type it. */
+    private static final Pattern MAIL = Pattern.compile("[^\\s@/:?#]+@[^\\s@/:?#]+\\.[^\\s@/:?#.]+");
+
+    /** A host by its name, its last label in letters: RFC 1123, section 2.1. */
+    private static final Pattern HOST = Pattern.compile(
+            "(?:[\\p{L}\\p{N}](?:[\\p{L}\\p{N}-]*[\\p{L}\\p{N}])?\\.)+(\\p{L}{2,})(?::\\d{1,5})?(?:[/?#].*)?");
+
+    /** Endings of files, which no host has that anybody links to. */
+    private static final Set<String> FILES =
+            Set.of("html", "htm", "php", "asp", "aspx", "pdf", "jpg", "jpeg", "png", "txt");
+
     private Link() {}
+
+    /** Where a link leads. */
+    public enum Leads {
+        /** To nothing: there is none. */
+        NOWHERE,
+        /** To a page of the web by its whole address. */
+        WEB,
+        /** To a mail. */
+        MAIL,
+        /** To a telephone call. */
+        PHONE,
+        /** To a path or a place on whichever site, or page, the reel is pasted into. */
+        OWN
+    }
+
+    /**
+     * The address that is meant: "www.fennock.example/days" gets https:// and "post@fennock.example" gets mailto: before it;
+     * what has a scheme, a path and a place on a page stay as they are.
+     */
+    public static String meant(String typed) {
+        String link = typed.strip();
+        if (MAIL.matcher(link).matches()) {
+            return "mailto:" + link;
+        }
+        var host = HOST.matcher(link);
+        boolean named = host.matches() && !FILES.contains(host.group(1).toLowerCase(Locale.ROOT));
+        return named ? "https://" + link : link;
+    }
+
+    /** Where a proper address leads. */
+    public static Leads leads(String link) {
+        if (link.isEmpty()) {
+            return Leads.NOWHERE;
+        }
+        String scheme = URI.create(link).getScheme();
+        if (scheme == null) {
+            return link.startsWith("//") ? Leads.WEB : Leads.OWN;
+        }
+        return switch (scheme.toLowerCase(Locale.ROOT)) {
+            case "mailto" -> Leads.MAIL;
+            case "tel" -> Leads.PHONE;
+            default -> Leads.WEB;
+        };
+    }
 
     /** Refuses what a page must never carry (script addresses among them) and what no browser could follow. */
     static void check(String link) {

@@ -1,0 +1,39 @@
+package com.keenreel.core.reel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.core.reel.Link.Leads;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What is typed as people say it, and where it leads. */
+class LinkTest {
+    @ParameterizedTest
+    @CsvSource(
+            quoteCharacter = '"',
+            value = {
+                "www.fennock.example/days, https://www.fennock.example/days, WEB",
+                "fennock.example, https://fennock.example, WEB",
+                "FENNOCK.example:8443/Days?day=3#book, https://FENNOCK.example:8443/Days?day=3#book, WEB",
+                "' kacheln-müller.example ', https://kacheln-müller.example, WEB",
+                "http://fennock.example, http://fennock.example, WEB",
+                "//fennock.example/days, //fennock.example/days, WEB",
+                "post@fennock.example, mailto:post@fennock.example, MAIL",
+                "mailto:post@fennock.example?subject=Days, mailto:post@fennock.example?subject=Days, MAIL",
+                "tel:+441632960961, tel:+441632960961, PHONE",
+                "/days, /days, OWN",
+                "days.html, days.html, OWN",
+                "price-list.PDF#page=2, price-list.PDF#page=2, OWN",
+                "../days/2.5, ../days/2.5, OWN",
+                "#book, #book, OWN",
+                "?day=3, ?day=3, OWN",
+                "2.5, 2.5, OWN",
+                "\"\", \"\", NOWHERE",
+            })
+    void whatIsTypedIsCompletedToWhatIsMeant(String typed, String meant, Leads leads) {
+        String plain = typed.replace("'", "");
+        assertThat(Link.meant(plain)).isEqualTo(meant);
+        assertThat(Link.meant(meant)).as("once").isEqualTo(meant);
+        assertThat(Link.leads(meant)).isEqualTo(leads);
+    }
+}
