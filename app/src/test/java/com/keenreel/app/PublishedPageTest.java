@@ -33,6 +33,11 @@ class PublishedPageTest {
                 await image.decode();
               }));
               host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              const dots = host.shadowRoot.querySelectorAll('.dot');
+              const shown = (display) => dots.forEach((dot) => dot.style.setProperty('display', display));
+              shown('none'); // one that has grown keeps the edges that it had on its way
+              await frames();
+              shown('');
               await frames();
             }""";
 

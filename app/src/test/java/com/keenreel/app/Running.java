@@ -30,6 +30,7 @@ public final class Running {
     public static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
+            "--disable-partial-raster", // what is drawn anew in part has other edges than what is drawn at once
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",
