@@ -19,6 +19,7 @@ function keepForm(event) {
 }
 
 function keepField(event) {
+  event.stopImmediatePropagation();
   filled[event.type].add(event.target);
 }
 

@@ -73,7 +73,18 @@ public final class Prepared {
     }
 
     /** Makes them and keeps them in that file. */
-    public static void main(String[] file) throws IOException {
+    public static void main(String[] file) {
+        int code = 0;
+        try {
+            make(file[0]);
+        } catch (IOException | RuntimeException | Error failed) {
+            failed.printStackTrace();
+            code = 1;
+        }
+        System.exit(code); // the application would go on
+    }
+
+    private static void make(String file) throws IOException {
         try (Editor editor = new Editor()) {
             List<Made> reels = new ArrayList<>(Kinds.all(editor).values());
             reels.add(editor.make(
@@ -100,21 +111,24 @@ public final class Prepared {
                     + String.join("\",\"", reels.stream().map(reel -> reel.id).toList()) + "\"]}";
             editor.send("POST", "/reels/bin", ids);
             editor.send("POST", "/reels/erasure", ids);
-            Path half = Path.of(file[0] + ".part");
+            Path half = Path.of(file + ".part");
             Files.write(half, editor.bytes("/backup"));
-            Files.move(half, Path.of(file[0]), StandardCopyOption.ATOMIC_MOVE);
+            Files.move(half, Path.of(file), StandardCopyOption.ATOMIC_MOVE);
         }
-        System.exit(0);
     }
 
-    /** A name for what the class path has at present of this product. */
+    /** A name for what makes them: the product as it is on the class path, and of its tests what is asked for. */
     private static String builtNow() throws IOException {
         CRC32 sum = new CRC32();
         for (String entry : System.getProperty("java.class.path").split(System.getProperty("path.separator"))) {
             Path path = Path.of(entry);
             if (Files.isDirectory(path)) {
                 try (Stream<Path> all = Files.walk(path)) {
-                    all.filter(Files::isRegularFile).sorted().forEach(one -> add(one, sum));
+                    all.filter(Files::isRegularFile)
+                            .filter(one -> !path.endsWith("test-classes")
+                                    || one.getFileName().toString().matches("(Kinds|Prepared)\\b.*"))
+                            .sorted()
+                            .forEach(one -> add(one, sum));
                 }
             } else if (path.getFileName().toString().startsWith("keen-reel")) {
                 add(path, sum);

@@ -30,7 +30,6 @@ public final class Running {
     public static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
-            "--disable-partial-raster", // what is drawn anew in part has other edges than what is drawn at once
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",
@@ -135,7 +134,9 @@ public final class Running {
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
                             .setExecutablePath(Path.of(CHROMIUM))
-                            .setArgs(FLAGS));
+                            // what is drawn anew in part has other edges than what is drawn at once
+                            .setArgs(Stream.concat(FLAGS.stream(), Stream.of("--disable-partial-raster"))
+                                    .toList()));
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
         return browser;

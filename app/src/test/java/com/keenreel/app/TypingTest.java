@@ -201,7 +201,7 @@ class TypingTest {
         link.fill("/days");
         link.press("Tab");
         assertThat(leads).containsText("Leads to /days on the site that the reel is pasted into.");
-        leads.getByText("It is meant so").click();
+        leads.getByText("That is what I mean").click();
         assertThat(leads.locator("button")).hasCount(0);
         link.fill("#book");
         link.press("Tab");

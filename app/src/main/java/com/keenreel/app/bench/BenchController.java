@@ -161,7 +161,7 @@ class BenchController {
     @PostMapping("/edits")
     @ResponseBody
     Redrawn edit(@PathVariable String id, @RequestBody JsonNode request) {
-        Edit edit = EditJson.read(request.path("edit"));
+        Edit edit = EditJson.read(request.path("edit")).meant();
         Asked asked = Asked.of(request);
         long on = request.path("on").asLong(0);
         return answers.whole(edits.apply(id, edit, asked.window(), asked.editId(), on), asked);
@@ -172,7 +172,7 @@ class BenchController {
     @ResponseBody
     Redrawn preview(@PathVariable String id, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
-        Reel shown = EditJson.read(request.path("edit")).applyTo(reel.reel());
+        Reel shown = EditJson.read(request.path("edit")).meant().applyTo(reel.reel());
         return answers.wall(reel, shown, Asked.of(request));
     }
 

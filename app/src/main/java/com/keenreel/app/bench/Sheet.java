@@ -114,16 +114,15 @@ public record Sheet(
             case WEB -> "Leads to " + to + ", on the web.";
             case MAIL -> "Writes a mail to " + to + ".";
             case PHONE -> "Calls " + to + ".";
-            case OWN ->
-                link.startsWith("#")
-                        ? "Leads to " + link + " on the page that the reel is pasted into."
-                        : "Leads to " + link + " on the site that the reel is pasted into.";
+            case SITE -> "Leads to " + link + " on the site that the reel is pasted into.";
+            case PAGE -> "Leads to " + link + " on the page that the reel is pasted into.";
         };
     }
 
     /** Whether its link leads to wherever the reel is pasted into, which not everybody means. */
     public boolean leadsToOwn() {
-        return Link.leads(slide.words().link()) == Link.Leads.OWN;
+        Link.Leads leads = Link.leads(slide.words().link());
+        return leads == Link.Leads.SITE || leads == Link.Leads.PAGE;
     }
 
     /** The colour of a slide that carries plain colour, such as "#16241e"; empty for others. */

@@ -39,6 +39,14 @@ public sealed interface Edit
      */
     Edit inverseOn(Reel reel);
 
+    /**
+     * What somebody means who types this: edits that people make are completed, those of the history are done again as they
+     * stand there.
+     */
+    default Edit meant() {
+        return this;
+    }
+
     /** What it changes, as keys: two edits that share none can both be kept whatever their order. */
     Set<String> touches();
 

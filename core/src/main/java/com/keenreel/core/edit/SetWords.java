@@ -1,5 +1,6 @@
 package com.keenreel.core.edit;
 
+import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
@@ -22,6 +23,12 @@ public record SetWords(
     @Override
     public SlideEdit inverseOn(Slide former) {
         return new SetWords(slide, field, former.words().said(field));
+    }
+
+    /** A link is completed to the address that is {@link Link#meant}. */
+    @Override
+    public Edit meant() {
+        return field == Words.Field.LINK && text != null ? new SetWords(slide, field, Link.meant(text)) : this;
     }
 
     @Override

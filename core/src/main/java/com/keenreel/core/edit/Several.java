@@ -38,6 +38,11 @@ public record Several(List<Edit> edits) implements Edit {
     }
 
     @Override
+    public Edit meant() {
+        return new Several(edits.stream().map(Edit::meant).toList());
+    }
+
+    @Override
     public Set<String> touches() {
         return edits.stream().flatMap(edit -> edit.touches().stream()).collect(Collectors.toUnmodifiableSet());
     }

@@ -16,9 +16,10 @@ public final class Link {
     private static final Pattern HOST = Pattern.compile(
             "(?:[\\p{L}\\p{N}](?:[\\p{L}\\p{N}-]*[\\p{L}\\p{N}])?\\.)+(\\p{L}{2,})(?::\\d{1,5})?(?:[/?#].*)?");
 
-    /** Endings of files, which no host has that anybody links to. */
-    private static final Set<String> FILES =
-            Set.of("html", "htm", "php", "asp", "aspx", "pdf", "jpg", "jpeg", "png", "txt");
+    /** Endings of files, which are meant rather than the few hosts that end like that. */
+    private static final Set<String> FILES = Set.of(
+            "html", "htm", "php", "asp", "aspx", "pdf", "jpg", "jpeg", "png", "webp", "gif", "svg", "txt", "md", "csv",
+            "docx", "xlsx", "zip");
 
     private Link() {}
 
@@ -32,8 +33,10 @@ public final class Link {
         MAIL,
         /** To a telephone call. */
         PHONE,
-        /** To a path or a place on whichever site, or page, the reel is pasted into. */
-        OWN
+        /** To a path of whichever site the reel is pasted into. */
+        SITE,
+        /** To a place on whichever page the reel is pasted into. */
+        PAGE
     }
 
     /**
@@ -57,7 +60,7 @@ public final class Link {
         }
         String scheme = URI.create(link).getScheme();
         if (scheme == null) {
-            return link.startsWith("//") ? Leads.WEB : Leads.OWN;
+            return link.startsWith("//") ? Leads.WEB : link.startsWith("#") ? Leads.PAGE : Leads.SITE;
         }
         return switch (scheme.toLowerCase(Locale.ROOT)) {
             case "mailto" -> Leads.MAIL;

@@ -72,8 +72,7 @@ public record Words(
     }
 
     /**
-     * The same with another value in that field; null takes it back to what the picture says, or to nothing. A link is
-     * completed to the address that is {@link Link#meant}.
+     * The same with another value in that field; null takes it back to what the picture says, or to nothing.
      *
      * @throws IllegalArgumentException with a sentence, when the value is too long or no proper address
      */
@@ -82,7 +81,7 @@ public record Words(
             case TITLE -> new Words(value, text, button, link, alt);
             case TEXT -> new Words(title, value, button, link, alt);
             case BUTTON -> new Words(title, text, value == null ? "" : value, link, alt);
-            case LINK -> new Words(title, text, button, value == null ? "" : Link.meant(value), alt);
+            case LINK -> new Words(title, text, button, value == null ? "" : value.strip(), alt);
             case ALT -> new Words(title, text, button, link, value);
         };
     }
