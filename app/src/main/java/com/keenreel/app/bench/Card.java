@@ -75,6 +75,8 @@ public record Card(
                 ? List.of(0L)
                 : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), stops)
                         .starts();
+        Motion motion = arrangement.motion(reel);
+        boolean playing = arrangement.movesByItself(draft.seen()) && stops.size() > 1;
         LocalDate today = LocalDate.now();
         int standing = 0; // slides that are seen before this one
         for (Slide slide : reel.slides()) {
@@ -92,10 +94,10 @@ public record Card(
                     reel.hold(slide),
                     starts.get(Math.min(standing, starts.size() - 1)),
                     slide.hold() != null,
-                    arrangement.movesByItself(draft.seen()) && stops.size() > 1,
+                    playing,
                     slide.showing(),
                     slide.showing().on(today),
-                    joint(reel, arrangement.motion(reel), cards.size() + 1),
+                    joint(reel, motion, cards.size() + 1),
                     Reading.time(draft.facts().said(slide))));
             standing += seen.contains(slide.id()) ? 1 : 0;
         }

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param own the overrides
  */
 public record BySetUp<T>(@Nullable T all, Map<SetUp, T> own) {
+    private static final BySetUp<?> NOTHING = new BySetUp<>(null, Map.of());
+
     public BySetUp {
         EnumMap<SetUp, T> copy = new EnumMap<>(SetUp.class);
         copy.putAll(own);
@@ -19,8 +21,9 @@ public record BySetUp<T>(@Nullable T all, Map<SetUp, T> own) {
     }
 
     /** Nothing chosen anywhere. */
+    @SuppressWarnings("unchecked") // there is no T in it
     public static <T> BySetUp<T> nothing() {
-        return new BySetUp<>(null, Map.of());
+        return (BySetUp<T>) NOTHING;
     }
 
     /** One choice for all set-ups. */
