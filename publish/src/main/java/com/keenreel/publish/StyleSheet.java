@@ -195,11 +195,11 @@ final class StyleSheet {
     private void words(Range range, Map<String, String> rules) {
         range.frame().all().forEach(placed -> {
             Setting set = placed.setting();
-            if (set == null) {
+            boolean differs = differing.contains(placed.part());
+            if (set == null || !differs && rules.containsKey("words")) {
                 return;
             }
             String own = placed.part().css();
-            boolean differs = differing.contains(placed.part());
             String scope = differs ? own + " ." : "";
             String colour = set.place() == WordsPlace.BELOW ? "color:var(--ink)" : "color:#fff";
             String align = set.place().over() && set.place().across() == 0 ? ";text-align:center" : "";
