@@ -45,7 +45,16 @@ public record Placed(
 
     /** It and everything inside it, each before what is inside that. */
     public Stream<Placed> all() {
-        return Stream.concat(Stream.of(this), inside.stream().flatMap(Placed::all));
+        List<Placed> all = new ArrayList<>(); // a stream of streams would take many times as long
+        gather(all);
+        return all.stream();
+    }
+
+    private void gather(List<Placed> all) {
+        all.add(this);
+        for (Placed child : inside) {
+            child.gather(all);
+        }
     }
 
     /** The box of that part in this tree, from the same corner as this one's own. */

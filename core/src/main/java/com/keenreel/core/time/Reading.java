@@ -18,6 +18,8 @@ public final class Reading {
             UnicodeScript.KHMER,
             UnicodeScript.MYANMAR);
 
+    private static final int FIRST_WITHOUT_SPACES = 0x0E00; // where the block of Thai starts
+
     private Reading() {}
 
     /** The time that reading takes, ms; 0 for nothing to read. */
@@ -26,11 +28,16 @@ public final class Reading {
         if (text.isEmpty()) {
             return 0;
         }
-        long apart = text.codePoints().filter(Reading::isWithoutSpaces).count();
-        StringBuilder rest = new StringBuilder();
-        text.codePoints().forEach(one -> rest.appendCodePoint(isWithoutSpaces(one) ? ' ' : one));
-        String spaced = rest.toString().strip();
-        long words = spaced.isEmpty() ? 0 : spaced.split("\\s+").length;
+        long apart = 0; // characters of scripts without spaces
+        long words = 0;
+        boolean inWord = false;
+        for (int one : text.codePoints().toArray()) {
+            boolean without = isWithoutSpaces(one);
+            boolean ofWord = !without && !Character.isWhitespace(one);
+            apart += without ? 1 : 0;
+            words += ofWord && !inWord ? 1 : 0;
+            inWord = ofWord;
+        }
         return Math.round(1000 * (1 + words / 3.0 + apart / 4.0));
     }
 
@@ -40,6 +47,6 @@ public final class Reading {
     }
 
     private static boolean isWithoutSpaces(int character) {
-        return WITHOUT_SPACES.contains(UnicodeScript.of(character));
+        return character >= FIRST_WITHOUT_SPACES && WITHOUT_SPACES.contains(UnicodeScript.of(character));
     }
 }
