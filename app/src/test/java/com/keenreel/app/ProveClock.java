@@ -75,7 +75,7 @@ public final class ProveClock {
                 wrong += right ? 0 : 1;
                 worst = right ? Math.max(worst, Math.abs(number(there.get(2)) - moment.into())) : worst;
             }
-            figures.reported("moments out of " + (int) HOURS + " hours", MOMENTS, "moments");
+            figures.reported("moments", MOMENTS, "moments out of " + (int) HOURS + " hours");
             figures.reported("a lap", schedule.lap() / 1000.0, "s");
             figures.atMost("moments at which another slide stands or comes", wrong, "moments", 0);
             figures.atMost("worst difference into a hold or change", worst, "ms", 0.02);

@@ -48,10 +48,10 @@ public final class ProveOptions {
             }
         }
         boxes.wrong().stream().limit(20).forEach(System.out::println);
-        figures.reported("values of options, each in " + HOSTS + " hosts", values, "values");
-        figures.reported("figures compared", boxes.figures(), "figures");
-        figures.reported("lines and panels of words among them", lines, "lines");
-        figures.atMost("figures that differ by more than 0.1 px", boxes.wrong().size(), "figures", 0);
+        figures.reported("options", values, "values, each in " + HOSTS + " hosts");
+        figures.reported("compared", boxes.figures(), "boxes and values of type");
+        figures.reported("compared.words", lines, "lines and panels of words");
+        figures.atMost("different", boxes.wrong().size(), "by more than 0.1 px", 0);
     }
 
     /** All that can be said of an option, or the ends and some between. */

@@ -236,7 +236,7 @@ public final class Layout {
                 type(name + " title", set.title(), width, all);
                 type(name + " text", set.text(), width, all);
                 Map<String, Double> panel = new LinkedHashMap<>();
-                panel.put("max-width", set.widest().at(width));
+                panel.put("max-width", Math.max(0, set.widest().at(width))); // nothing is less wide than that
                 panel.put("padding-top", set.around().top().at(width));
                 panel.put("padding-right", set.around().right().at(width));
                 panel.put("padding-bottom", set.around().bottom().at(width));
