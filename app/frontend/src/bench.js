@@ -91,6 +91,7 @@ function replace(part, id, html) {
     key: (element) => element.dataset?.key ?? element.id,
     updating(from, to, childrenOnly, skip) {
       if (from.matches?.('.control-panel:popover-open')) skip(); // an open panel keeps its own state
+      if (from.matches?.('[data-unfold]')) to.setAttribute('aria-expanded', from.getAttribute('aria-expanded'));
     },
   });
   part.querySelectorAll('input, textarea').forEach((field) => {

@@ -21,20 +21,29 @@ export class Brief {
     band.addEventListener('keydown', () => (this.pulled = false));
     band.addEventListener('focusout', (event) => event.target.matches('[type=range]') && this.#left(event.target));
     band.addEventListener('click', (event) => event.target.closest('[data-do=copy-brief]') && this.#copy(band));
+    band.addEventListener('click', ({ target }) => this.#unfold(target.closest('[data-unfold]')));
     band.addEventListener('keydown', (event) => {
-      if (event.key === 'Enter' && event.target.closest('.control-panel') && event.target.matches('input')) this.#rest(event);
+      if (event.key === 'Enter' && event.target.closest('.control') && event.target.matches('input')) this.#rest(event);
     });
+  }
+
+  /** What is usual in a column is shown, or is its closing words again. */
+  #unfold(word) {
+    if (!word) return;
+    const unfolded = word.getAttribute('aria-expanded') !== 'true';
+    word.setAttribute('aria-expanded', unfolded);
+    if (unfolded) word.closest('.brief-column').querySelector('.usual').scrollIntoView({ block: 'nearest' });
   }
 
   /** The brief as plain text, for a mail or a ticket. */
   async #copy(band) {
     const plain = (part) => {
       const copy = part.cloneNode(true);
-      copy.querySelectorAll('.control-panel').forEach((panel) => panel.remove());
-      return copy.textContent.replace(/\s+/g, ' ').replace(/ ([.,;)])/g, '$1').replace(/\( /g, '(').trim();
+      copy.querySelectorAll('.control-panel, .when-unfolded').forEach((panel) => panel.remove());
+      return copy.textContent.replaceAll('\u2060', '').replace(/\s+/g, ' ').replace(/ ([.,;)])/g, '$1').replace(/\( /g, '(').trim();
     };
     const name = document.querySelector('.reel-name').value;
-    const columns = [...band.querySelectorAll('.brief-column')].map((column) => [...column.children].map(plain).join('\n'));
+    const columns = [...band.querySelectorAll('.brief-column')].map((column) => [...column.children].filter((part) => part.checkVisibility() && !part.matches('.brief-foot')).map(plain).join('\n'));
     try {
       await navigator.clipboard.writeText(`${name}\n\n${columns.join('\n\n')}\n`);
       notice('The brief is copied as text.');
@@ -123,7 +132,7 @@ export class Brief {
   }
 
   #click(event) {
-    const panel = event.target.closest('.control-panel');
+    const panel = event.target.closest('.control');
     const button = event.target.closest('button');
     if (!panel || !button) return;
     if (button.dataset.setScope) this.#scope(panel, button.dataset.setScope);
@@ -153,7 +162,7 @@ export class Brief {
       input.value = value;
     });
     panel.querySelector('[data-clear]').hidden = (scope === 'all' && !panel.dataset.slide) || this.#said(panel, scope) === null;
-    this.#stand(panel);
+    this.#stand(panel.closest('.control-panel'));
   }
 
   #mark(panel, value) {
@@ -165,7 +174,7 @@ export class Brief {
   }
 
   #turn(event) {
-    const panel = event.target.closest('.control-panel');
+    const panel = event.target.closest('.control');
     if (!panel || !event.target.matches('input')) return;
     const value = this.#value(event.target);
     if (!event.target.dataset.prefix) {
@@ -181,13 +190,13 @@ export class Brief {
 
   /** A range that is turned by keys rests when the keys do, not after each of them. */
   #rest(event) {
-    const panel = event.target.closest('.control-panel');
+    const panel = event.target.closest('.control');
     if (!panel || !event.target.matches('input') || (event.target.type === 'range' && !this.pulled)) return;
     this.#store(panel, this.#value(event.target));
   }
 
   #left(range) {
-    const panel = range.closest('.control-panel');
+    const panel = range.closest('.control');
     if (this.turned.has(panel)) this.#store(panel, this.#value(range));
   }
 }

@@ -65,23 +65,22 @@ class ForEveryoneTest {
     void speaksTheLanguageThatWasChosenAndTheWordsThatWereGiven() {
         Made reel = banner("Gesagt");
         Page bench = editor.open("/reels/" + reel.id);
+        bench.locator("[data-unfold=Steering]").click();
         bench.locator("[data-key='word-set-speech-language-all']").click();
         bench.locator(".control-panel:popover-open .choice", new Page.LocatorOptions().setHasText("German"))
                 .click();
-        assertThat(bench.locator("[data-key='word-set-speech-next-all']")).hasText("“Nächstes Bild”");
-        bench.keyboard().press("Escape");
-        bench.locator("[data-key='word-set-speech-next-all']").click();
-        Locator wording = bench.locator(".control-panel:popover-open input");
+        Locator wording = bench.locator("#set-together [data-option='speech.next'] input");
         assertThat(wording).hasAttribute("placeholder", "Nächstes Bild");
+        bench.keyboard().press("Escape");
+        bench.locator("[data-key=word-together]").click(); // one word for all of them
         wording.fill("Weiter");
         wording.press("Enter");
         assertThat(bench.locator("[data-key='word-set-speech-next-all']")).hasText("“Weiter”");
-        bench.keyboard().press("Escape");
-        bench.locator("[data-key='word-set-speech-position-all']").click();
-        Locator position = bench.locator(".control-panel:popover-open input");
+        Locator position = bench.locator("#set-together [data-option='speech.position'] input"); // it is still open
         position.fill("Nur ein Bild");
         position.press("Enter");
-        assertThat(bench.locator(".control-panel:popover-open .problem")).containsText("Keep {n} and {count}");
+        assertThat(bench.locator("#set-together [data-option='speech.position'] .problem"))
+                .containsText("Keep {n} and {count}");
         assertThat(position).hasValue("Nur ein Bild");
 
         Page page = reel.live();

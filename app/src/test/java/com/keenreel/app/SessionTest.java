@@ -170,6 +170,7 @@ class SessionTest {
         page.locator("[data-say=title]").blur();
         stored(page);
         page.locator("[data-do=brief]").click();
+        page.locator("[data-unfold=Words]").click();
         page.locator("[data-key='word-set-words-ground-all']").click();
         page.locator(".control-panel:popover-open input[type=number]").fill("81");
         page.keyboard().press("Escape");

@@ -4,14 +4,18 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.arrangement.Starter;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The bench in someone's hands: one moment on all screens, nothing typed lost, two windows at once. */
 class WallTest {
@@ -29,6 +33,7 @@ class WallTest {
 
     /** The range of the corners, turned to 24 px by a hand that still holds it, once the wall shows that. */
     private static Locator turned(Page page) {
+        page.locator("[data-unfold=Look]").click();
         page.locator("[data-key='word-set-look-corners-all']").click();
         Locator range = page.locator(".control-panel:popover-open input[type=range]");
         range.dispatchEvent("pointerdown");
@@ -193,6 +198,7 @@ class WallTest {
     void aControlShowsItsEffectWhileItIsTurnedAndStoresOnceItRests() {
         Made reel = banner("Turned");
         Page page = reel.bench();
+        page.locator("[data-unfold=Look]").click();
         page.locator("[data-key='word-set-look-corners-all']").click();
         Locator range = page.locator(".control-panel:popover-open input[type=range]");
         List<String> stored = new ArrayList<>();
@@ -318,11 +324,59 @@ class WallTest {
     @Test
     void theWallStaysInSightOfTheWholeBrief() {
         Page page = banner("In sight").bench();
-        Locator last = page.locator(".brief-foot button");
+        for (Locator rest : page.locator("[data-unfold]").all()) {
+            rest.click();
+            assertThat(rest).hasAttribute("aria-expanded", "true");
+        }
+        Locator last = page.locator("[data-key=word-together]");
         last.scrollIntoViewIfNeeded();
         assertThat(last).isInViewport();
         assertThat(page.locator(".screen").first()).isInViewport();
         assertThat(((Number) page.evaluate("scrollY")).intValue()).isZero();
+    }
+
+    /** What is usual is the closing words of its column, so that everything that is said stands in the window. */
+    @ParameterizedTest
+    @MethodSource("com.keenreel.core.arrangement.Arrangements#starters")
+    void theBriefOfEveryStarterFitsAWindow(Starter starter) {
+        Page page = editor.make(
+                        "Fits " + starter.key(),
+                        starter.key(),
+                        "full",
+                        "banner-glaze-bench.jpg",
+                        "banner-dusk-works.jpg",
+                        "banner-kiln-glow.jpg",
+                        "banner-long-room.jpg")
+                .bench();
+        Locator last = page.locator(".brief-column > :not(.usual)").last();
+        assertThat(last).isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(1));
+        assertThat(
+                        (Boolean)
+                                page.evaluate(
+                                        "() => { const band = document.querySelector('.band'); return band.scrollHeight <= band.clientHeight }"))
+                .isTrue();
+        assertThat(((Number) page.evaluate("document.scrollingElement.scrollHeight")).intValue())
+                .isEqualTo(800);
+    }
+
+    /** What became usual stays while its panel is open, and is folded away with the others then. */
+    @Test
+    void aSentenceIsFoldedWhenItSaysNothingUnusualAnyMore() {
+        Made reel = banner("Folds").choose("look.corners", null, "12");
+        Page page = reel.bench();
+        Locator corners = page.locator("[data-key='word-set-look-corners-all']");
+        corners.click();
+        Locator number = page.locator(".control-panel:popover-open input[type=number]");
+        number.fill("0");
+        number.press("Enter");
+        assertThat(corners).hasText("0 px");
+        assertThat(page.locator(".brief-column").last().locator(".when-folded")).hasText("All as usual");
+        assertThat(number).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(corners).isHidden();
+        page.locator("[data-unfold=Look]").click();
+        assertThat(corners).isVisible();
+        assertThat(editor.problems()).isEmpty();
     }
 
     @Test

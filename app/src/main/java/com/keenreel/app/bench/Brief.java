@@ -5,6 +5,7 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
@@ -23,23 +24,52 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
-/** The whole set-up of a reel as sentences whose underlined words are the controls. */
+/**
+ * The whole set-up of a reel as sentences whose underlined words are the controls. It stays one page: sentences that say
+ * nothing but what is usual are folded into the closing words of their column.
+ */
 public final class Brief {
+    private static final String WORD_JOINER = "\u2060";
     private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
 
-    /** A piece of a sentence: text, or a control when {@code control} is there. */
-    public record Token(String text, @Nullable Control control) {}
+    /**
+     * A piece of a sentence: text, or a control when {@code control} is there, or a word that opens several.
+     *
+     * @param together the controls that the word {@code text} opens; empty for none
+     */
+    public record Token(String text, @Nullable Control control, List<Control> together) {
+        /** Its text as it is drawn: no line begins with the mark that follows a control. */
+        public String glued() {
+            return text.isEmpty() || Character.isLetterOrDigit(text.charAt(0)) || text.charAt(0) == ' '
+                    ? text
+                    : WORD_JOINER + text;
+        }
+    }
+
+    /**
+     * A sentence.
+     *
+     * @param usual whether it says nothing but what is usual
+     */
+    public record Said(List<Token> tokens, boolean usual) {}
 
     /** Sentences under one heading. */
-    public record Column(String title, List<List<Token>> sentences) {}
+    public record Column(String title, List<Said> sentences) {
+        /** The words that open what is usual; empty where nothing is. */
+        public String rest() {
+            long usual = sentences.stream().filter(Said::usual).count();
+            return usual == 0 ? "" : usual == sentences.size() ? "All as usual" : "And the rest as usual";
+        }
+    }
 
     private final Reel reel;
     private final @Nullable Slide slide;
     private final Layout layout;
     private final Arrangement arrangement;
     private final List<Line> own;
+    private final Choices usual;
     private final List<Column> columns = new ArrayList<>();
-    private List<List<Token>> sentences = new ArrayList<>();
+    private List<Sentence> sentences = new ArrayList<>();
 
     private Brief(Reel reel, Layout layout, @Nullable Slide slide) {
         this.reel = reel;
@@ -47,6 +77,7 @@ public final class Brief {
         this.layout = layout;
         this.arrangement = Arrangements.of(reel);
         this.own = arrangement.brief(reel, layout);
+        this.usual = Arrangements.usual(arrangement);
     }
 
     /** The brief of that reel, column by column. */
@@ -70,19 +101,23 @@ public final class Brief {
         if (brief.arrangement.has(Options.WORDS_PLACE)) {
             brief.sentence().text("Its words stand ").by(Options.WORDS_PLACE).text(".");
         }
-        return List.copyOf(brief.sentences);
+        return brief.sentences.stream().map(sentence -> sentence.tokens).toList();
     }
 
-    /** The sentences of the arrangement itself under that heading. */
+    /** The sentences of the arrangement itself under that heading; the first of them says what it is, whatever is chosen. */
     private void own(Line.Column column) {
-        own.stream()
-                .filter(line -> line.column() == column)
-                .forEach(line -> sentence().written(line.text()));
+        List<Line> lines = own.stream().filter(line -> line.column() == column).toList();
+        lines.stream().limit(1).forEach(line -> sentence().always().written(line.text()));
+        lines.stream().skip(1).forEach(line -> sentence().written(line.text()));
     }
 
     private void shape() {
-        Sentence sits =
-                sentence().text("Shows ").all(Arrangements.OPTION).text(", ").all(Options.WIDTH);
+        Sentence sits = sentence()
+                .always()
+                .text("Shows ")
+                .all(Arrangements.OPTION)
+                .text(", ")
+                .all(Options.WIDTH);
         if (reel.choices().get(Options.WIDTH).share() < 1
                 || !Double.isInfinite(reel.choices().get(Options.WIDTH).most())) {
             sits.text(" ").all(Options.ALIGNED);
@@ -170,9 +205,10 @@ public final class Brief {
     /** How visitors go from stop to stop. */
     private void stops() {
         sentence()
+                .always()
                 .text("Visitors use ")
                 .by(Options.ARROWS)
-                .text(" at the sides, ")
+                .text(", ")
                 .by(Options.DOTS)
                 .text(", ")
                 .all(Options.SWIPE)
@@ -196,7 +232,7 @@ public final class Brief {
         }
         boolean anyOver = any(Options.WORDS_PLACE, WordsPlace::over);
         boolean anyBelow = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
-        sentence().text("Words stand ").by(Options.WORDS_PLACE).text(".");
+        sentence().always().text("Words stand ").by(Options.WORDS_PLACE).text(".");
         sentence().text("Shown are ").by(Options.WORDS_TEXT).text(".");
         if (anyOver) {
             Sentence over = sentence()
@@ -228,11 +264,17 @@ public final class Brief {
             speech.text("; Keen Reel has no words of it, so until you reword them, English is said");
         }
         if (phrases.length > 0) {
-            speech.text(". Those who listen hear ");
-        }
-        for (int i = 0; i < phrases.length; i++) {
-            speech.text(i == 0 ? "" : i == phrases.length - 1 ? " and " : ", ")
-                    .control(Control.wording(reel, phrases[i]));
+            List<Control> all = Arrays.stream(phrases)
+                    .map(phrase -> Control.wording(reel, phrase))
+                    .toList();
+            speech.text(". Those who listen hear ").together("the usual words", all);
+            String before = " but for ";
+            for (Control control : all) {
+                if (!control.said().isEmpty()) {
+                    speech.text(before).always().control(control);
+                    before = ", ";
+                }
+            }
         }
         speech.text(".");
     }
@@ -261,26 +303,47 @@ public final class Brief {
     }
 
     private void column(String title) {
-        columns.add(new Column(title, List.copyOf(sentences)));
+        columns.add(new Column(title, sentences.stream().map(Sentence::said).toList()));
         sentences = new ArrayList<>();
     }
 
     private Sentence sentence() {
         Sentence sentence = new Sentence();
-        sentences.add(sentence.tokens);
+        sentences.add(sentence);
         return sentence;
     }
 
     private final class Sentence {
         private final List<Token> tokens = new ArrayList<>();
+        private boolean chooses; // whether there is a control in it
+        private boolean stands; // usual or not
+
+        private Said said() {
+            return new Said(
+                    List.copyOf(tokens), chooses && !stands); // without a control it says what somebody should know
+        }
+
+        /** It stands there, usual or not. */
+        Sentence always() {
+            stands = true;
+            return this;
+        }
 
         Sentence text(String text) {
-            tokens.add(new Token(text, null));
+            tokens.add(new Token(text, null, List.of()));
             return this;
         }
 
         Sentence control(Control control) {
-            tokens.add(new Token("", control));
+            tokens.add(new Token("", control, List.of()));
+            chooses = true;
+            return this;
+        }
+
+        /** A word that opens several controls. */
+        Sentence together(String word, List<Control> controls) {
+            tokens.add(new Token(word, null, controls));
+            chooses = true;
             return this;
         }
 
@@ -306,6 +369,8 @@ public final class Brief {
 
         /** The control of an option that is the same on every screen. */
         <T> Sentence all(Option<T> option) {
+            stands |= Arrays.stream(SetUp.values())
+                    .anyMatch(setUp -> !reel.choices().get(option, setUp).equals(usual.get(option, setUp)));
             return control(Control.of(reel, slide, option, null));
         }
 

@@ -8,6 +8,7 @@ import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Language;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -55,12 +56,18 @@ class BriefTest {
         return brief.stream()
                 .filter(column -> column.title().equals(title))
                 .flatMap(column -> column.sentences().stream())
-                .map(sentence -> sentence.stream()
-                        .map(token -> token.control() == null
-                                ? token.text()
-                                : "[" + token.control().label() + "]")
-                        .collect(Collectors.joining()))
+                .map(BriefTest::read)
                 .collect(Collectors.joining(" "));
+    }
+
+    /** What stands in brackets can be pressed; what is usual, and folded away at first, stands in braces. */
+    private static String read(Brief.Said sentence) {
+        String read = sentence.tokens().stream()
+                .map(token -> token.control() != null
+                        ? "[" + token.control().label() + "]"
+                        : token.together().isEmpty() ? token.text() : "[" + token.text() + "]")
+                .collect(Collectors.joining());
+        return sentence.usual() ? "{" + read + "}" : read;
     }
 
     @Test
@@ -88,18 +95,25 @@ class BriefTest {
         assertThat(read(brief, "Shape"))
                 .isEqualTo(
                         "Shows [one slide at a time], [filling its slot]; the slot is [a box of 960 px]. "
-                                + "Its frame is [12:5] (on tablet [16:9], on phone [4:5]). Pictures [fill the frame] around their focal point.");
+                                + "Its frame is [12:5] (on tablet [16:9], on phone [4:5]). {Pictures [fill the frame] around their focal point.}");
         assertThat(read(brief, "Motion"))
                 .isEqualTo(
                         "Changes by [crossfade] in [0.8 s]. Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
-                                + "until a visitor takes over; it waits while pointed at. Slides come [in this order].");
+                                + "until a visitor takes over; it waits while pointed at. {Slides come [in this order].}");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
-                        "Visitors use [arrows] (on phone [no arrows]) at the sides, [dots], [swipe] and [keys], and a pause button. "
-                                + "A press [on its button] follows its link; on a picture without one it [does nothing]. "
-                                + "Its language is [English]. Those who listen hear [“Previous slide”], [“Next slide”], [“Pause”], "
-                                + "[“Play”], [“Choose a slide”], [“{n} of {count}”], "
-                                + "[“carousel”] and [“slide”].");
+                        "Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
+                                + "{A press [on its button] follows its link; on a picture without one it [does nothing].} "
+                                + "{Its language is [English]. Those who listen hear [the usual words].}");
+        assertThat(read(brief, "Look")).startsWith("{Controls are ").endsWith(".}");
+        assertThat(brief)
+                .extracting(Brief.Column::rest)
+                .containsExactly(
+                        "And the rest as usual",
+                        "And the rest as usual",
+                        "And the rest as usual",
+                        "And the rest as usual",
+                        "All as usual");
     }
 
     @Test
@@ -119,9 +133,15 @@ class BriefTest {
         Reel arabic = reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language("ar")));
         assertThat(read(brief(arabic), "Motion")).startsWith("The band moves [to the right]");
         assertThat(read(brief(arabic), "Steering"))
-                .contains("[Arabic], read from right to left. Those who listen hear [“إيقاف مؤقت”] and [“تشغيل”].");
+                .contains("[Arabic], read from right to left. Those who listen hear [the usual words].");
         Reel unknown = reel.withChoices(reel.choices().with(Options.LANGUAGE, null, new Language("gv")));
-        assertThat(read(brief(unknown), "Steering")).contains("Keen Reel has no words of it", "[“Pause”]");
+        assertThat(read(brief(unknown), "Steering")).contains("Keen Reel has no words of it");
+        Reel reworded = arabic.withChoices(arabic.choices().with(Options.wording(Phrase.PAUSE), null, "قف"));
+        assertThat(read(brief(reworded), "Steering")).contains("hear [the usual words] but for [“قف”].");
+        assertThat(brief(reworded).get(2).sentences().get(1).tokens().stream()
+                        .flatMap(token -> token.together().stream()))
+                .extracting(Control::label)
+                .containsExactly("“قف”", "“تشغيل”");
     }
 
     @Test
@@ -139,9 +159,9 @@ class BriefTest {
         Set<String> offered = new HashSet<>();
         for (Brief.Column column : brief) {
             column.sentences()
-                    .forEach(sentence -> sentence.forEach(token -> {
-                        Control control = token.control();
-                        if (control != null) {
+                    .forEach(sentence -> sentence.tokens().forEach(token -> {
+                        List<Control> controls = token.control() == null ? token.together() : List.of(token.control());
+                        for (Control control : controls) {
                             offered.add(control.option());
                             assertThat(control.label()).isNotBlank();
                             assertThat(control.meaning()).endsWith(".");

@@ -147,6 +147,7 @@ final class MeasureBench {
 
     /** A number is turned by the arrow keys of its range. */
     private double[] turned(Page page) {
+        page.locator("[data-unfold=Look]").click();
         page.locator("[data-key='word-set-look-corners-all']").click();
         page.locator(".control-panel:popover-open input[type=range]").focus();
         double[] times = times(i -> {
