@@ -2,6 +2,7 @@
 import { notice, send } from '../http.js';
 
 const REST = 800; // ms after which typing counts as done
+const POINTED = 80; // ms that a choice is pointed at before the wall tries it
 
 export class Brief {
   constructor(band, edits) {
@@ -21,6 +22,10 @@ export class Brief {
     band.addEventListener('keydown', () => (this.pulled = false));
     band.addEventListener('focusout', (event) => event.target.matches('[type=range]') && this.#left(event.target));
     band.addEventListener('click', (event) => event.target.closest('[data-do=copy-brief]') && this.#copy(band));
+    band.addEventListener('pointerover', (event) => event.pointerType === 'mouse' && this.#pointed(event.target));
+    band.addEventListener('pointerleave', () => this.#pointed(null));
+    band.addEventListener('focusin', ({ target }) => target.matches(':focus-visible') && this.#tried(target.closest('.choice')));
+    band.addEventListener('keydown', (event) => this.#along(event));
     band.addEventListener('click', ({ target }) => this.#unfold(target.closest('[data-unfold]')));
     band.addEventListener('keydown', (event) => {
       if (event.key === 'Enter' && event.target.closest('.control') && event.target.matches('input')) this.#rest(event);
@@ -66,8 +71,42 @@ export class Brief {
     }
   }
 
+  /** The pointer stands on something: not what it passes over on its way. */
+  #pointed(element) {
+    clearTimeout(this.pointing);
+    this.pointing = setTimeout(() => this.#tried(element?.closest('.choice') ?? null), POINTED);
+  }
+
+  /** A choice that is pointed at, or reached by keys, is shown on the wall before it is taken; null shows what holds again. */
+  #tried(choice) {
+    const control = choice?.closest('.control');
+    const tried = control && choice.dataset.value !== this.#holds(control) ? choice : null;
+    if (tried === this.trying) return;
+    const before = this.trying;
+    this.trying = tried;
+    if (tried) this.#preview(control, tried.dataset.value);
+    else this.#untried(before);
+  }
+
+  #untried(choice) {
+    const control = choice?.closest('.control');
+    if (!control || this.asked.has(control)) return; // it was taken
+    control.querySelector('[data-effect]').textContent = '';
+    this.edits.endPreview();
+  }
+
+  /** Arrow keys go from choice to choice. */
+  #along(event) {
+    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (!step || !event.target.matches('.choice')) return;
+    event.preventDefault();
+    const all = [...event.target.closest('.control').querySelectorAll('.choice')];
+    all.at((all.indexOf(event.target) + step) % all.length).focus();
+  }
+
   /** A panel stands below its word, inside the window. */
   #place(event) {
+    if (event.newState !== 'open') this.#pointed(null);
     if (event.newState !== 'open' || !event.target.matches('.control-panel')) return;
     this.#stand(event.target);
     event.target.querySelector('[aria-pressed=true].choice, input, .choice')?.focus();
@@ -142,8 +181,10 @@ export class Brief {
 
   /** What a press would do is on the wall before it is stored. */
   #choose(panel, value) {
+    clearTimeout(this.pointing);
     this.#mark(panel, value);
-    this.#preview(panel, value);
+    if (this.trying?.dataset.value !== value || !panel.contains(this.trying)) this.#preview(panel, value);
+    this.trying = null;
     this.#store(panel, value);
   }
 

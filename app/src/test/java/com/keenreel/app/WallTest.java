@@ -379,6 +379,38 @@ class WallTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    /** Pointed at, or reached by an arrow key, a choice is on the wall; left, what holds is there again. */
+    @Test
+    void aChoiceIsSeenBeforeItIsTaken() {
+        Made reel = banner("Tried");
+        Page page = reel.bench();
+        Locator desk = page.locator(".screen").nth(2).locator(".said");
+        String before = desk.textContent();
+        page.locator("[data-key='word-set-shape-ratio-all']").click();
+        Locator panel = page.locator(".control-panel:popover-open");
+        panel.locator("[data-value='3:2']").hover();
+        assertThat(desk).containsText("1280 × 853");
+        assertThat(panel.locator("[data-effect]")).containsText("Desk page: reel 1280 × 853");
+        page.mouse().move(640, 300); // on the wall
+        assertThat(desk).hasText(before);
+        panel.locator("[data-value='12:5']").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(desk).containsText("1280 × 720");
+        page.keyboard().press("ArrowRight");
+        assertThat(desk).containsText("1280 × 853");
+        assertThat(page.locator("#stored-line")).containsText("revision 1 ");
+        page.keyboard().press("Escape");
+        assertThat(desk).hasText(before);
+        page.locator("[data-key='word-set-shape-ratio-all']").click();
+        panel.locator("[data-value='16:9']").click();
+        assertThat(page.locator("#stored-line")).containsText("revision 2 ");
+        page.mouse().move(640, 300);
+        page.keyboard().press("Escape");
+        page.waitForTimeout(400);
+        assertThat(desk).containsText("1280 × 720");
+        assertThat(editor.problems()).isEmpty();
+    }
+
     @Test
     void aHoldIsDraggedAtItsEdgeInHalfSeconds() {
         Made reel = banner("Edge");
