@@ -1,6 +1,6 @@
 // One picture by itself: its focal point, how it is turned and trimmed, its words, its file.
 import { notice, send } from './http.js';
-import { Steps } from './steps.js';
+import { loadAnew, Steps } from './steps.js';
 import { ready, upload } from './uploads.js';
 import { pictureWords, saysOf } from './words-table.js';
 
@@ -9,7 +9,7 @@ const { picture, width, height, version } = sheet.dataset;
 const problem = sheet.querySelector('[data-problem]');
 
 const showing = (which) => [['PUT', `/pictures/${picture}/version`, { version: Number(which) }]];
-const steps = new Steps(picture, () => location.reload(), () => showing(version));
+const steps = new Steps(picture, loadAnew, () => showing(version));
 
 /** Does something, then shows the page as it is now; says why when it is refused. */
 async function change(says, doing) {

@@ -1,7 +1,7 @@
 // Editing practice pages: every change is stored as it is made, and can be undone.
 import { notice, send } from './http.js';
 import { Keeping } from './keeping.js';
-import { Steps } from './steps.js';
+import { loadAnew, Steps } from './steps.js';
 
 const editor = document.querySelector('.page-editor');
 
@@ -29,7 +29,7 @@ if (editor) {
       content: block.querySelector('textarea').value,
     })),
   });
-  const steps = new Steps(`practice ${slug}`, () => location.reload());
+  const steps = new Steps(`practice ${slug}`, loadAnew);
   const keeping = new Keeping(
     'practice pages',
     (key, value) => send('PUT', `/practice/${key}`, value),

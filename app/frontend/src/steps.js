@@ -2,19 +2,29 @@
 import { notice } from './http.js';
 import { insist, offerUnsent } from './insist.js';
 
+const WAYS = { undo: ['back', 'forth', 'undone'], redo: ['forth', 'back', 'done again'] };
+
+/** Loads the page anew, which goes on with what was pressed meanwhile. */
+export function loadAnew() {
+  location.reload();
+  return new Promise(() => {});
+}
+
 export class Steps {
   #place;
+  #wanted; // what was pressed and is not done: presses are not lost while a page is drawn anew
   #all; // { back, forth }: steps to take back and to do again, the next one last; each { says, back, forth }
 
   /**
    * @param of what the steps belong to
-   * @param done told when one was taken back or done again
+   * @param done told when one was taken back or done again; never settles where the page is loaded anew
    * @param here the requests that bring back what is there now, for steps that do not know them
    */
   constructor(of, done, here = () => []) {
     Object.assign(this, { done, here });
     this.#place = `steps ${of}`;
     this.#all = JSON.parse(sessionStorage.getItem(this.#place) ?? '{"back": [], "forth": []}');
+    this.#wanted = JSON.parse(sessionStorage.getItem(`${this.#place} wanted`) ?? '[]');
     document.addEventListener('click', ({ target }) => {
       if (target.closest('[data-undo]')) this.undo();
       else if (target.closest('[data-redo]')) this.redo();
@@ -26,7 +36,7 @@ export class Steps {
       else this.undo();
     });
     this.#mark();
-    offerUnsent().then((sent) => sent && this.done());
+    offerUnsent().then((sent) => (sent ? this.done() : this.#takeAll()));
   }
 
   /** Something was done; what had been taken back before is gone. */
@@ -36,31 +46,53 @@ export class Steps {
   }
 
   undo() {
-    return this.#go('back', 'forth', 'undone');
+    return this.#ask('undo');
   }
 
   redo() {
-    return this.#go('forth', 'back', 'done again');
+    return this.#ask('redo');
   }
 
-  async #go(from, to, what) {
-    const step = this.#all[from].at(-1);
-    if (!step || this.going) return;
+  #ask(way) {
+    this.#want([...this.#wanted, way]);
+    return this.#takeAll();
+  }
+
+  #want(ways) {
+    this.#wanted = ways;
+    sessionStorage.setItem(`${this.#place} wanted`, JSON.stringify(ways));
+  }
+
+  async #takeAll() {
+    if (this.going || !this.#wanted.length) return;
     this.going = true;
     try {
+      while (this.#wanted.length) {
+        const taken = await this.#take(...WAYS[this.#wanted[0]]);
+        if (taken) await this.done(); // the next step is taken on what is there now
+      }
+    } catch (failed) {
+      this.#want([]);
+      notice(failed.problem);
+    } finally {
+      this.going = false;
+    }
+  }
+
+  /** Takes one step; whether there was one. */
+  async #take(from, to, what) {
+    const step = this.#all[from].at(-1);
+    if (step) {
       const here = this.here();
       for (const [method, address, body] of step[from]) await insist(method, address, body, `${step.says}: ${what}`);
       step[to] ??= here;
       this.#all[from].pop();
       this.#all[to].push(step);
       notice(`${step.says}: ${what}.`);
-      this.#mark();
-      await this.done();
-    } catch (failed) {
-      notice(failed.problem);
-    } finally {
-      this.going = false;
     }
+    this.#want(this.#wanted.slice(1));
+    this.#mark();
+    return Boolean(step);
   }
 
   #mark() {
