@@ -22,7 +22,8 @@ export class Brief {
     band.addEventListener('keydown', () => (this.pulled = false));
     band.addEventListener('focusout', (event) => event.target.matches('[type=range]') && this.#left(event.target));
     band.addEventListener('click', (event) => event.target.closest('[data-do=copy-brief]') && this.#copy(band));
-    band.addEventListener('pointerover', (event) => event.pointerType === 'mouse' && this.#pointed(event.target));
+    // not pointerover, which also tells of a panel that came to stand under a pointer at rest
+    band.addEventListener('pointermove', (event) => event.pointerType === 'mouse' && this.#pointed(event.target));
     band.addEventListener('pointerleave', () => this.#pointed(null));
     band.addEventListener('focusin', ({ target }) => target.matches(':focus-visible') && this.#tried(target.closest('.choice')));
     band.addEventListener('keydown', (event) => this.#along(event));

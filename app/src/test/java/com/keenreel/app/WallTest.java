@@ -401,6 +401,13 @@ class WallTest {
         assertThat(page.locator("#stored-line")).containsText("revision 1 ");
         page.keyboard().press("Escape");
         assertThat(desk).hasText(before);
+        page.locator("[data-key='word-set-shape-ratio-phone']").click();
+        panel.locator("[data-set-scope=desk]")
+                .click(); // the panel stands elsewhere afterwards, the pointer where it was
+        page.waitForTimeout(400);
+        assertThat(panel.locator("[data-effect]")).isEmpty();
+        assertThat(desk).hasText(before);
+        page.keyboard().press("Escape");
         page.locator("[data-key='word-set-shape-ratio-all']").click();
         panel.locator("[data-value='16:9']").click();
         assertThat(page.locator("#stored-line")).containsText("revision 2 ");
