@@ -176,15 +176,16 @@ export class Brief {
     const button = event.target.closest('button');
     if (!panel || !button) return;
     if (button.dataset.setScope) this.#scope(panel, button.dataset.setScope);
-    else if (button.dataset.value !== undefined) this.#choose(panel, button.dataset.value);
+    else if (button.dataset.value !== undefined) this.#choose(panel, button);
     else if ('clear' in button.dataset) this.#store(panel, null);
   }
 
   /** What a press would do is on the wall before it is stored. */
-  #choose(panel, value) {
+  #choose(panel, choice) {
+    const { value } = choice.dataset;
     clearTimeout(this.pointing);
     this.#mark(panel, value);
-    if (this.trying?.dataset.value !== value || !panel.contains(this.trying)) this.#preview(panel, value);
+    if (this.trying !== choice) this.#preview(panel, value);
     this.trying = null;
     this.#store(panel, value);
   }
@@ -225,6 +226,7 @@ export class Brief {
       });
     }
     this.turned.add(panel);
+    this.trying = null; // the wall shows what is turned from here on
     this.#preview(panel, value);
     clearTimeout(this.timers.get(panel));
     if (!this.pulled) this.timers.set(panel, setTimeout(() => this.#store(panel, value), REST));

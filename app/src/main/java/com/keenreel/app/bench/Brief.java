@@ -4,8 +4,6 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
-import com.keenreel.core.option.BySetUp;
-import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
@@ -20,8 +18,6 @@ import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,35 +25,11 @@ import org.jspecify.annotations.Nullable;
  * nothing but what is usual are folded into the closing words of their column.
  */
 public final class Brief {
-    private static final String WORD_JOINER = "\u2060";
-    private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
-
-    /**
-     * A piece of a sentence: text, or a control when {@code control} is there, or a word that opens several.
-     *
-     * @param together the controls that the word {@code text} opens; empty for none
-     */
-    public record Token(String text, @Nullable Control control, List<Control> together) {
-        /** Its text as it is drawn: no line begins with the mark that follows a control. */
-        public String glued() {
-            return text.isEmpty() || Character.isLetterOrDigit(text.charAt(0)) || text.charAt(0) == ' '
-                    ? text
-                    : WORD_JOINER + text;
-        }
-    }
-
-    /**
-     * A sentence.
-     *
-     * @param usual whether it says nothing but what is usual
-     */
-    public record Said(List<Token> tokens, boolean usual) {}
-
     /** Sentences under one heading. */
-    public record Column(String title, List<Said> sentences) {
+    public record Column(String title, List<Sentence.Said> sentences) {
         /** The words that open what is usual; empty where nothing is. */
         public String rest() {
-            long usual = sentences.stream().filter(Said::usual).count();
+            long usual = sentences.stream().filter(Sentence.Said::usual).count();
             return usual == 0 ? "" : usual == sentences.size() ? "All as usual" : "And the rest as usual";
         }
     }
@@ -67,7 +39,6 @@ public final class Brief {
     private final Layout layout;
     private final Arrangement arrangement;
     private final List<Line> own;
-    private final Choices usual;
     private final List<Column> columns = new ArrayList<>();
     private List<Sentence> sentences = new ArrayList<>();
 
@@ -77,7 +48,6 @@ public final class Brief {
         this.layout = layout;
         this.arrangement = Arrangements.of(reel);
         this.own = arrangement.brief(reel, layout);
-        this.usual = Arrangements.usual(arrangement);
     }
 
     /** The brief of that reel, column by column. */
@@ -92,7 +62,7 @@ public final class Brief {
     }
 
     /** What may be chosen for that slide alone, as sentences on its sheet. */
-    static List<List<Token>> of(Reel reel, Layout layout, Slide slide) {
+    static List<List<Sentence.Token>> of(Reel reel, Layout layout, Slide slide) {
         Brief brief = new Brief(reel, layout, slide);
         brief.own(Line.Column.SLIDE);
         if (brief.arrangement.has(Options.FIT) && !slide.carries().pictures().isEmpty()) {
@@ -101,7 +71,9 @@ public final class Brief {
         if (brief.arrangement.has(Options.WORDS_PLACE)) {
             brief.sentence().text("Its words stand ").by(Options.WORDS_PLACE).text(".");
         }
-        return brief.sentences.stream().map(sentence -> sentence.tokens).toList();
+        return brief.sentences.stream()
+                .map(sentence -> sentence.said().tokens())
+                .toList();
     }
 
     /** The sentences of the arrangement itself under that heading; the first of them says what it is, whatever is chosen. */
@@ -308,84 +280,8 @@ public final class Brief {
     }
 
     private Sentence sentence() {
-        Sentence sentence = new Sentence();
+        Sentence sentence = new Sentence(reel, slide);
         sentences.add(sentence);
         return sentence;
-    }
-
-    private final class Sentence {
-        private final List<Token> tokens = new ArrayList<>();
-        private boolean chooses; // whether there is a control in it
-        private boolean stands; // usual or not
-
-        private Said said() {
-            return new Said(
-                    List.copyOf(tokens), chooses && !stands); // without a control it says what somebody should know
-        }
-
-        /** It stands there, usual or not. */
-        Sentence always() {
-            stands = true;
-            return this;
-        }
-
-        Sentence text(String text) {
-            tokens.add(new Token(text, null, List.of()));
-            return this;
-        }
-
-        Sentence control(Control control) {
-            tokens.add(new Token("", control, List.of()));
-            chooses = true;
-            return this;
-        }
-
-        /** A word that opens several controls. */
-        Sentence together(String word, List<Control> controls) {
-            tokens.add(new Token(word, null, controls));
-            chooses = true;
-            return this;
-        }
-
-        /** A text in which {@code {key}} stands for the control of that option. */
-        Sentence written(String text) {
-            int from = 0;
-            for (Matcher key = KEY.matcher(text); key.find(); from = key.end()) {
-                Option<?> option = Arrangements.option(key.group(1));
-                text(text.substring(from, key.start()));
-                if (option.bySetUp()) {
-                    by(option);
-                } else {
-                    all(option);
-                }
-            }
-            return text(text.substring(from));
-        }
-
-        /** The control of an option that not every arrangement has, with what stands around it. */
-        <T> Sentence maybe(Option<T> option, String before, String after) {
-            return arrangement.has(option) ? text(before).all(option).text(after) : this;
-        }
-
-        /** The control of an option that is the same on every screen. */
-        <T> Sentence all(Option<T> option) {
-            stands |= Arrays.stream(SetUp.values())
-                    .anyMatch(setUp -> !reel.choices().get(option, setUp).equals(usual.get(option, setUp)));
-            return control(Control.of(reel, slide, option, null));
-        }
-
-        /** The control of an option, and one more for each set-up that differs. */
-        <T> Sentence by(Option<T> option) {
-            all(option);
-            BySetUp<T> said = (slide == null ? reel.choices() : slide.choices()).chosen(option);
-            String before = " (on ";
-            for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
-                if (said.own().containsKey(setUp)) {
-                    text(before + setUp.word() + " ").control(Control.of(reel, slide, option, setUp));
-                    before = ", on ";
-                }
-            }
-            return said.own().isEmpty() ? this : text(")");
-        }
     }
 }

@@ -1,6 +1,6 @@
 package com.keenreel.app.bench;
 
-import com.keenreel.app.bench.Brief.Token;
+import com.keenreel.app.bench.Sentence.Token;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.core.arrangement.Pressed;

@@ -61,7 +61,7 @@ class BriefTest {
     }
 
     /** What stands in brackets can be pressed; what is usual, and folded away at first, stands in braces. */
-    private static String read(Brief.Said sentence) {
+    private static String read(Sentence.Said sentence) {
         String read = sentence.tokens().stream()
                 .map(token -> token.control() != null
                         ? "[" + token.control().label() + "]"

@@ -1,0 +1,132 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.BySetUp;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/** A sentence of the brief, or of a slide's sheet, while it is put together. */
+public final class Sentence {
+    private static final String WORD_JOINER = "\u2060";
+    private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
+
+    /**
+     * A piece of a sentence: text, or a control when {@code control} is there, or a word that opens several.
+     *
+     * @param together the controls that the word {@code text} opens; empty for none
+     */
+    public record Token(String text, @Nullable Control control, List<Control> together) {
+        /** Its text as it is drawn: no line begins with the mark that follows a control. */
+        public String glued() {
+            return text.isEmpty() || Character.isLetterOrDigit(text.charAt(0)) || text.charAt(0) == ' '
+                    ? text
+                    : WORD_JOINER + text;
+        }
+    }
+
+    /**
+     * The sentence as it stands.
+     *
+     * @param usual whether it says nothing but what is usual
+     */
+    public record Said(List<Token> tokens, boolean usual) {}
+
+    private final Reel reel;
+    private final @Nullable Slide slide;
+    private final Arrangement arrangement;
+    private final Choices usual;
+    private final List<Token> tokens = new ArrayList<>();
+    private boolean chooses; // whether there is a control in it
+    private boolean stands; // usual or not
+
+    /**
+     * An empty one.
+     *
+     * @param slide for which alone it speaks; null for the whole reel
+     */
+    Sentence(Reel reel, @Nullable Slide slide) {
+        this.reel = reel;
+        this.slide = slide;
+        this.arrangement = Arrangements.of(reel);
+        this.usual = Arrangements.usual(arrangement);
+    }
+
+    Said said() {
+        return new Said(List.copyOf(tokens), chooses && !stands); // without a control it says what somebody should know
+    }
+
+    /** It stands there, usual or not. */
+    Sentence always() {
+        stands = true;
+        return this;
+    }
+
+    Sentence text(String text) {
+        tokens.add(new Token(text, null, List.of()));
+        return this;
+    }
+
+    Sentence control(Control control) {
+        tokens.add(new Token("", control, List.of()));
+        chooses = true;
+        return this;
+    }
+
+    /** A word that opens several controls. */
+    Sentence together(String word, List<Control> controls) {
+        tokens.add(new Token(word, null, controls));
+        chooses = true;
+        return this;
+    }
+
+    /** A text in which {@code {key}} stands for the control of that option. */
+    Sentence written(String text) {
+        int from = 0;
+        for (Matcher key = KEY.matcher(text); key.find(); from = key.end()) {
+            Option<?> option = Arrangements.option(key.group(1));
+            text(text.substring(from, key.start()));
+            if (option.bySetUp()) {
+                by(option);
+            } else {
+                all(option);
+            }
+        }
+        return text(text.substring(from));
+    }
+
+    /** The control of an option that not every arrangement has, with what stands around it. */
+    <T> Sentence maybe(Option<T> option, String before, String after) {
+        return arrangement.has(option) ? text(before).all(option).text(after) : this;
+    }
+
+    /** The control of an option that is the same on every screen. */
+    <T> Sentence all(Option<T> option) {
+        stands |= Arrays.stream(SetUp.values())
+                .anyMatch(setUp -> !reel.choices().get(option, setUp).equals(usual.get(option, setUp)));
+        return control(Control.of(reel, slide, option, null));
+    }
+
+    /** The control of an option, and one more for each set-up that differs. */
+    <T> Sentence by(Option<T> option) {
+        all(option);
+        BySetUp<T> said = (slide == null ? reel.choices() : slide.choices()).chosen(option);
+        String before = " (on ";
+        for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
+            if (said.own().containsKey(setUp)) {
+                text(before + setUp.word() + " ").control(Control.of(reel, slide, option, setUp));
+                before = ", on ";
+            }
+        }
+        return said.own().isEmpty() ? this : text(")");
+    }
+}
