@@ -4,6 +4,7 @@ import morph from '@alpinejs/morph';
 import { Arriving } from './bench/arriving.js';
 import { Brief } from './bench/brief.js';
 import { Edits } from './bench/edits.js';
+import { Find } from './bench/find.js';
 import { History } from './bench/history.js';
 import { Order } from './bench/order.js';
 import { Pulse } from './bench/pulse.js';
@@ -25,9 +26,14 @@ const bench = {
   slide: null,
   page: null, // the width of the page that was added to the wall
 
+  /** Whether the brief stands there: no sheet, no history. */
+  get atBrief() {
+    return !bench.slide && !history.isOpen;
+  },
+
   /** Selects a slide, whose sheet takes the place of the brief; null goes back to the brief. */
   async select(id) {
-    if (id && history.isOpen) await history.close();
+    if (history.isOpen) await history.close();
     const whole = order.isAway(id) || order.isAway(bench.slide);
     bench.slide = id;
     if (document.body.classList.contains('with-sheet') !== Boolean(id)) {
@@ -78,6 +84,7 @@ const order = new Order(document.getElementById('order'), bench, edits, wall);
 const history = new History(document.getElementById('history'), reel, bench, edits, wall);
 new Arriving(document.querySelector('.arriving'), order, edits);
 new Brief(document.getElementById('band'), edits);
+new Find(document.getElementById('find'), document.getElementById('band'), bench, edits);
 const typing = new Typing(document.getElementById('band'), edits);
 const sheet = new Sheet(document.getElementById('band'), bench, edits, order, typing);
 

@@ -24,12 +24,13 @@ export class History {
   }
 
   async open() {
+    const pressed = document.activeElement;
     await this.edits.settled();
     if (this.bench.slide) await this.bench.select(null);
     this.place.hidden = false;
     document.body.classList.add('with-history');
     await this.draw();
-    this.list.querySelector('[data-look]')?.focus({ preventScroll: true });
+    if ([pressed, document.body].includes(document.activeElement)) this.list.querySelector('[data-look]')?.focus({ preventScroll: true }); // else somebody is elsewhere already
   }
 
   /** Back to the brief, and the wall to what is stored. */

@@ -55,7 +55,7 @@ public final class ProveOptions {
     }
 
     /** All that can be said of an option, or the ends and some between. */
-    private static <T> List<String> values(Option<T> option) {
+    static <T> List<String> values(Option<T> option) {
         Domain<T> domain = option.domain();
         if (option.equals(Arrangements.OPTION) || option.equals(Options.ANEW)) {
             return List.of(); // it would be another reel, or one that nobody can foresee

@@ -4,18 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
-import com.keenreel.core.arrangement.Starter;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
 /** The bench in someone's hands: one moment on all screens, nothing typed lost, two windows at once. */
 class WallTest {
@@ -317,104 +313,6 @@ class WallTest {
         assertThat(page.locator("[data-stored]")).hasText("stored");
         assertThat(page.locator("[data-do=history]")).isFocused();
         assertThat(titles.nth(2)).hasText("Theirs");
-        assertThat(editor.problems()).isEmpty();
-    }
-
-    /** Where the brief is longer than its place, it is moved on its own: what it does is seen while it is turned. */
-    @Test
-    void theWallStaysInSightOfTheWholeBrief() {
-        Page page = banner("In sight").bench();
-        for (Locator rest : page.locator("[data-unfold]").all()) {
-            rest.click();
-            assertThat(rest).hasAttribute("aria-expanded", "true");
-        }
-        Locator last = page.locator("[data-key=word-together]");
-        last.scrollIntoViewIfNeeded();
-        assertThat(last).isInViewport();
-        assertThat(page.locator(".screen").first()).isInViewport();
-        assertThat(((Number) page.evaluate("scrollY")).intValue()).isZero();
-    }
-
-    /** What is usual is the closing words of its column, so that everything that is said stands in the window. */
-    @ParameterizedTest
-    @MethodSource("com.keenreel.core.arrangement.Arrangements#starters")
-    void theBriefOfEveryStarterFitsAWindow(Starter starter) {
-        Page page = editor.make(
-                        "Fits " + starter.key(),
-                        starter.key(),
-                        "full",
-                        "banner-glaze-bench.jpg",
-                        "banner-dusk-works.jpg",
-                        "banner-kiln-glow.jpg",
-                        "banner-long-room.jpg")
-                .bench();
-        Locator last = page.locator(".brief-column > :not(.usual)").last();
-        assertThat(last).isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(1));
-        assertThat(
-                        (Boolean)
-                                page.evaluate(
-                                        "() => { const band = document.querySelector('.band'); return band.scrollHeight <= band.clientHeight }"))
-                .isTrue();
-        assertThat(((Number) page.evaluate("document.scrollingElement.scrollHeight")).intValue())
-                .isEqualTo(800);
-    }
-
-    /** What became usual stays while its panel is open, and is folded away with the others then. */
-    @Test
-    void aSentenceIsFoldedWhenItSaysNothingUnusualAnyMore() {
-        Made reel = banner("Folds").choose("look.corners", null, "12");
-        Page page = reel.bench();
-        Locator corners = page.locator("[data-key='word-set-look-corners-all']");
-        corners.click();
-        Locator number = page.locator(".control-panel:popover-open input[type=number]");
-        number.fill("0");
-        number.press("Enter");
-        assertThat(corners).hasText("0 px");
-        assertThat(page.locator(".brief-column").last().locator(".when-folded")).hasText("All as usual");
-        assertThat(number).isVisible();
-        page.keyboard().press("Escape");
-        assertThat(corners).isHidden();
-        page.locator("[data-unfold=Look]").click();
-        assertThat(corners).isVisible();
-        assertThat(editor.problems()).isEmpty();
-    }
-
-    /** Pointed at, or reached by an arrow key, a choice is on the wall; left, what holds is there again. */
-    @Test
-    void aChoiceIsSeenBeforeItIsTaken() {
-        Made reel = banner("Tried");
-        Page page = reel.bench();
-        Locator desk = page.locator(".screen").nth(2).locator(".said");
-        String before = desk.textContent();
-        page.locator("[data-key='word-set-shape-ratio-all']").click();
-        Locator panel = page.locator(".control-panel:popover-open");
-        panel.locator("[data-value='3:2']").hover();
-        assertThat(desk).containsText("1280 × 853");
-        assertThat(panel.locator("[data-effect]")).containsText("Desk page: reel 1280 × 853");
-        page.mouse().move(640, 300); // on the wall
-        assertThat(desk).hasText(before);
-        panel.locator("[data-value='12:5']").focus();
-        page.keyboard().press("ArrowRight");
-        assertThat(desk).containsText("1280 × 720");
-        page.keyboard().press("ArrowRight");
-        assertThat(desk).containsText("1280 × 853");
-        assertThat(page.locator("#stored-line")).containsText("revision 1 ");
-        page.keyboard().press("Escape");
-        assertThat(desk).hasText(before);
-        page.locator("[data-key='word-set-shape-ratio-phone']").click();
-        panel.locator("[data-set-scope=desk]")
-                .click(); // the panel stands elsewhere afterwards, the pointer where it was
-        page.waitForTimeout(400);
-        assertThat(panel.locator("[data-effect]")).isEmpty();
-        assertThat(desk).hasText(before);
-        page.keyboard().press("Escape");
-        page.locator("[data-key='word-set-shape-ratio-all']").click();
-        panel.locator("[data-value='16:9']").click();
-        assertThat(page.locator("#stored-line")).containsText("revision 2 ");
-        page.mouse().move(640, 300);
-        page.keyboard().press("Escape");
-        page.waitForTimeout(400);
-        assertThat(desk).containsText("1280 × 720");
         assertThat(editor.problems()).isEmpty();
     }
 

@@ -96,6 +96,14 @@ class BenchController {
         return words;
     }
 
+    /** All that can be chosen, by the words that people use for it. */
+    @GetMapping("/index")
+    @ResponseBody
+    List<Index.Entry> index(@PathVariable String id) {
+        Draft draft = publishing.draft(reels.find(id));
+        return draft.reel().slides().isEmpty() ? List.of() : Index.of(draft.reel(), draft.layout());
+    }
+
     /** The bench as it is stored now. */
     @GetMapping("/parts")
     @ResponseBody

@@ -8,6 +8,7 @@ import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
@@ -18,6 +19,7 @@ import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +29,15 @@ import org.jspecify.annotations.Nullable;
 public final class Brief {
     /** Sentences under one heading. */
     public record Column(String title, List<Sentence.Said> sentences) {
+        /** Everything that its sentences can set, in their order; what a set-up says of its own belongs to one of these. */
+        public Stream<Control> controls() {
+            return sentences.stream()
+                    .flatMap(sentence -> sentence.tokens().stream())
+                    .flatMap(Sentence.Token::controls)
+                    .filter(control -> control.scope().equals("all"))
+                    .distinct();
+        }
+
         /** The words that open what is usual; empty where nothing is. */
         public String rest() {
             long usual = sentences.stream().filter(Sentence.Said::usual).count();
@@ -90,17 +101,29 @@ public final class Brief {
                 .all(Arrangements.OPTION)
                 .text(", ")
                 .all(Options.WIDTH);
-        if (reel.choices().get(Options.WIDTH).share() < 1
-                || !Double.isInfinite(reel.choices().get(Options.WIDTH).most())) {
+        if (narrower()) {
             sits.text(" ").all(Options.ALIGNED);
         }
         sits.text("; the slot is ").control(Control.slot(reel)).text(".");
         own(Line.Column.SHAPE);
+        if (!narrower()) {
+            sentence()
+                    .idle()
+                    .text("In a slot that it does not fill it would stand ")
+                    .all(Options.ALIGNED)
+                    .text(".");
+        }
         narrow();
         if (arrangement.has(Options.FIT)) {
             sentence().text("Pictures ").by(Options.FIT).text(" around their focal point.");
         }
         column("Shape");
+    }
+
+    /** Whether there are slots that it does not fill. */
+    private boolean narrower() {
+        ReelWidth width = reel.choices().get(Options.WIDTH);
+        return width.share() < 1 || !Double.isInfinite(width.most());
     }
 
     /** Says which slides are too narrow to be recognised, and where. */
@@ -138,8 +161,12 @@ public final class Brief {
                                             ? ", endlessly, until a visitor takes over; it waits while pointed at."
                                             : "; but all its slides are in sight, so there is nothing to go on to.");
         }
-        if (arrangement.has(Options.ANEW) && reel.slides().size() > 2) {
-            sentence().text("Slides come ").all(Options.ANEW).text(".");
+        if (arrangement.has(Options.ANEW)) {
+            sentence()
+                    .idle(reel.slides().size() < 3)
+                    .text("Slides come ")
+                    .all(Options.ANEW)
+                    .text(".");
         }
         column("Motion");
     }
@@ -206,23 +233,21 @@ public final class Brief {
         boolean anyBelow = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
         sentence().always().text("Words stand ").by(Options.WORDS_PLACE).text(".");
         sentence().text("Shown are ").by(Options.WORDS_TEXT).text(".");
-        if (anyOver) {
-            Sentence over = sentence()
-                    .text("Over the picture they have a dark ground of ")
-                    .all(Options.WORDS_GROUND);
-            if (arrangement.has(Options.WORDS_SIZE)) {
-                over.text("; titles grow to ").by(Options.WORDS_SIZE);
-            }
-            over.text(".");
+        Sentence over = sentence()
+                .idle(!anyOver)
+                .text("Over the picture they " + (anyOver ? "" : "would ") + "have a dark ground of ")
+                .all(Options.WORDS_GROUND);
+        if (arrangement.has(Options.WORDS_SIZE)) {
+            over.text("; titles " + (anyOver ? "" : "would ") + "grow to ").by(Options.WORDS_SIZE);
         }
-        if (anyBelow) {
-            sentence()
-                    .text("Lines kept below every picture: ")
-                    .by(Options.TITLE_LINES)
-                    .text(" for its title, ")
-                    .by(Options.TEXT_LINES)
-                    .text(" for its text; so all slides are equally high.");
-        }
+        over.text(".");
+        sentence()
+                .idle(!anyBelow)
+                .text("Lines " + (anyBelow ? "" : "that would be ") + "kept below every picture: ")
+                .by(Options.TITLE_LINES)
+                .text(" for its title, ")
+                .by(Options.TEXT_LINES)
+                .text(" for its text; so all slides are equally high.");
         column("Words");
     }
 
@@ -267,9 +292,12 @@ public final class Brief {
                     .text(" and stand on ")
                     .all(Options.GROUND)
                     .text(".");
-            if (any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW)) {
-                sentence().text("Words below are ").all(Options.INK).text(".");
-            }
+            boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
+            sentence()
+                    .idle(!below)
+                    .text("Words below " + (below ? "are " : "would be "))
+                    .all(Options.INK)
+                    .text(".");
         }
         column("Look");
     }

@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One underlined word of the brief, with everything that its control needs.
  *
- * @param option the option's key; "slot" for where the reel sits
+ * @param option the option's key; {@link #SLOT} for where the reel sits
  * @param slide the slide for which alone it chooses; empty for the whole reel
  * @param scope "all", or the set-up that it speaks of
  * @param label what the sentence says
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param bySetUp whether phone, tablet and desk may differ
  * @param said what is said, by scope; what is not said is missing
  * @param usual what holds where nobody says anything
+ * @param usualSaid the same as a sentence says it; empty where nothing is usual, as on a slide's sheet
  * @param otherwise what holds where it says nothing, by scope: as usual, or as the whole reel where it chooses for one slide
  * @param choices what is offered
  * @param number limits, where it is a number
@@ -47,9 +49,13 @@ public record Control(
         boolean bySetUp,
         Map<String, String> said,
         String usual,
+        String usualSaid,
         Map<String, String> otherwise,
         List<Choice> choices,
         Domain.@Nullable Quantity<?> number) {
+
+    /** What is no option of the reel and yet chosen in its brief: where on the page it sits. */
+    static final String SLOT = "slot";
 
     /** One offered value. */
     public record Choice(String value, String label) {}
@@ -57,6 +63,11 @@ public record Control(
     /** Names its panel on the page. */
     public String id() {
         return "set-" + option.replace('.', '-') + "-" + scope + (slide.isEmpty() ? "" : "-of-slide");
+    }
+
+    /** Whether that value is the one that is right for most. */
+    public boolean isUsual(String value) {
+        return !usualSaid.isEmpty() && value.equals(usual);
     }
 
     /** True when it speaks of one set-up, or one slide, that differs from the others. */
@@ -93,6 +104,9 @@ public record Control(
                 option.bySetUp(),
                 said(domain, (slide == null ? reel.choices() : slide.choices()).chosen(option)),
                 domain.write(option.usual()),
+                slide != null || option.equals(Arrangements.OPTION)
+                        ? ""
+                        : reel.direction().say(domain.say(option.usual())),
                 otherwise(option, slide == null ? Choices.USUAL : reel.choices()),
                 choices(domain, reel.direction()),
                 domain instanceof Domain.Quantity<?> quantity ? quantity : null);
@@ -120,7 +134,8 @@ public record Control(
 
     private Control labelled(String words) {
         return new Control(
-                option, slide, scope, words, kind, meaning, bySetUp, said, usual, otherwise, choices, number);
+                option, slide, scope, words, kind, meaning, bySetUp, said, usual, usualSaid, otherwise, choices,
+                number);
     }
 
     /** How a phrase is worded; as usual means as the reel's language has it. */
@@ -138,6 +153,7 @@ public record Control(
                 false,
                 own.isEmpty() ? Map.of() : Map.of("all", own),
                 spoken.usual(phrase),
+                spoken.usual(phrase),
                 Map.of("all", ""),
                 List.of(),
                 null);
@@ -145,7 +161,7 @@ public record Control(
 
     static Control slot(Reel reel) {
         return new Control(
-                "slot",
+                SLOT,
                 "",
                 "all",
                 reel.slot().toString(),
@@ -154,6 +170,7 @@ public record Control(
                 false,
                 Map.of("all", reel.slot().write()),
                 Slot.FULL.write(),
+                Slot.FULL.toString(),
                 Map.of("all", Slot.FULL.write()),
                 List.of(),
                 new Domain.Within(160, 2560, 10, "px"));

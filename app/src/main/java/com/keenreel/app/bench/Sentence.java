@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A sentence of the brief, or of a slide's sheet, while it is put together. */
@@ -26,6 +27,11 @@ public final class Sentence {
      * @param together the controls that the word {@code text} opens; empty for none
      */
     public record Token(String text, @Nullable Control control, List<Control> together) {
+        /** What it opens, whether it is one or several. */
+        public Stream<Control> controls() {
+            return control == null ? together.stream() : Stream.of(control);
+        }
+
         /** Its text as it is drawn: no line begins with the mark that follows a control. */
         public String glued() {
             return text.isEmpty() || Character.isLetterOrDigit(text.charAt(0)) || text.charAt(0) == ' '
@@ -48,6 +54,7 @@ public final class Sentence {
     private final List<Token> tokens = new ArrayList<>();
     private boolean chooses; // whether there is a control in it
     private boolean stands; // usual or not
+    private boolean idle; // whatever it says has no effect at present
 
     /**
      * An empty one.
@@ -62,12 +69,24 @@ public final class Sentence {
     }
 
     Said said() {
-        return new Said(List.copyOf(tokens), chooses && !stands); // without a control it says what somebody should know
+        return new Said(
+                List.copyOf(tokens),
+                chooses && (idle || !stands)); // without a control it says what somebody should know
     }
 
     /** It stands there, usual or not. */
     Sentence always() {
         stands = true;
+        return this;
+    }
+
+    /** What it says has no effect at present: it is folded away, whatever is chosen. */
+    Sentence idle() {
+        return idle(true);
+    }
+
+    Sentence idle(boolean idle) {
+        this.idle = idle;
         return this;
     }
 

@@ -2,6 +2,7 @@ package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Domain.OneOf;
+import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Reel;
@@ -22,7 +23,13 @@ public final class Arrangements {
     /** How slides stand in the frame. */
     public static final Option<Arrangement> OPTION = new Option<>(
             "arrangement",
-            "How slides stand in the frame; no slide is lost by a change.",
+            Meaning.of(
+                    "How slides stand in the frame; no slide is lost by a change.",
+                    "kind",
+                    "layout",
+                    "carousel",
+                    "slider",
+                    "gallery"),
             new OneOf<>(ALL, Arrangement::word, Arrangement::says),
             ALL.get(0));
 

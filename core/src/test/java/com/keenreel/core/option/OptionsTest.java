@@ -7,6 +7,7 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import java.util.HashSet;
+import java.util.Locale;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +21,11 @@ class OptionsTest {
         for (Option<?> option : Arrangements.options()) {
             assertThat(keys.add(option.key())).as("%s stands once", option).isTrue();
             assertThat(option.meaning()).as(option.key()).endsWith(".");
+            assertThat(option.means().alsoCalled())
+                    .as("%s is found by words that people use", option)
+                    .isNotEmpty()
+                    .doesNotHaveDuplicates()
+                    .allMatch(word -> word.equals(word.strip().toLowerCase(Locale.ROOT)));
             assertThat(Arrangements.all()).as(option.key()).anyMatch(one -> one.has(option));
             assertThat(Arrangements.option(option.key())).isSameAs(option);
             roundTrip(option);

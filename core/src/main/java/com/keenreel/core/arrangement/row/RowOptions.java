@@ -2,16 +2,25 @@ package com.keenreel.core.arrangement.row;
 
 import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Scope;
 
 /** What only slides side by side have. */
 public final class RowOptions {
-    public static final Option<Integer> SHOWN =
-            new Option<>("row.shown", "How many whole slides stand side by side.", new Count(1, 8), 3, Scope.SET_UP);
+    public static final Option<Integer> SHOWN = new Option<>(
+            "row.shown",
+            Meaning.of("How many whole slides stand side by side.", "columns", "number", "visible", "count"),
+            new Count(1, 8),
+            3,
+            Scope.SET_UP);
 
     public static final Option<Double> PART = new Option<>(
-            "row.part", "How much of the next slide shows at the edge.", new Within(0, 90, 5, "%"), 0.0, Scope.SET_UP);
+            "row.part",
+            Meaning.of("How much of the next slide shows at the edge.", "peek", "cut off", "partly"),
+            new Within(0, 90, 5, "%"),
+            0.0,
+            Scope.SET_UP);
 
     private RowOptions() {}
 }

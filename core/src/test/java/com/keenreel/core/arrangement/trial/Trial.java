@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Scope;
@@ -24,11 +25,19 @@ import java.util.Set;
 
 /** Cells in columns, which turn while the page is scrolled. */
 public final class Trial implements Arrangement {
-    public static final Option<Integer> SPAN =
-            new Option<>("trial.span", "How many columns a cell spans.", new Count(1, 2), 1, Scope.SET_UP, Scope.SLIDE);
+    public static final Option<Integer> SPAN = new Option<>(
+            "trial.span",
+            Meaning.of("How many columns a cell spans.", "wide"),
+            new Count(1, 2),
+            1,
+            Scope.SET_UP,
+            Scope.SLIDE);
 
     public static final Option<Double> TURN = new Option<>(
-            "trial.turn", "How far cells turn while the page is scrolled.", new Within(-30, 30, 1, "degrees"), 12.0);
+            "trial.turn",
+            Meaning.of("How far cells turn while the page is scrolled.", "angle"),
+            new Within(-30, 30, 1, "degrees"),
+            12.0);
 
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Options.GAP, SPAN, TURN);

@@ -1,0 +1,20 @@
+package com.keenreel.core.option;
+
+import java.util.List;
+
+/**
+ * What choosing does, for the person who chooses.
+ *
+ * @param sentence one plain sentence
+ * @param alsoCalled words by which people look for it, in small letters, whether the sentence has them or not
+ */
+public record Meaning(String sentence, List<String> alsoCalled) {
+    public Meaning {
+        alsoCalled = List.copyOf(alsoCalled);
+    }
+
+    /** A sentence, and words by which people look for it. */
+    public static Meaning of(String sentence, String... alsoCalled) {
+        return new Meaning(sentence, List.of(alsoCalled));
+    }
+}
