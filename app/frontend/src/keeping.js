@@ -5,7 +5,7 @@ import { Unstored } from './unstored.js';
 
 const REST = 800; // ms after which typing counts as done
 
-/** What of that is typed is said about it: `state` is typing, storing, stored, kept or refused, the last two with a sentence. */
+/** What of that is typed is said about it: `state` is typing, storing, stored (with the answer), kept or refused (with a sentence). */
 export class Keeping {
   #all = new Map(); // by key: { value, fresh, storing, timer, away }
   #kept;
@@ -45,9 +45,9 @@ export class Keeping {
       one.fresh = false;
       this.say(key, 'storing');
       try {
-        await this.store(key, one.value);
+        const answer = await this.store(key, one.value);
         one.away = false;
-        this.say(key, 'stored');
+        this.say(key, 'stored', '', answer);
       } catch (failed) {
         one.away = !failed.problem || failed.later;
         if (one.away) {

@@ -2,7 +2,7 @@
 import { notice, send } from './http.js';
 import { loadAnew, Steps } from './steps.js';
 import { ready, upload } from './uploads.js';
-import { pictureWords, saysOf } from './words-table.js';
+import { looked, pictureWords, saysOf } from './words-table.js';
 
 const sheet = document.querySelector('.picture-sheet');
 const { picture, width, height, version } = sheet.dataset;
@@ -84,17 +84,42 @@ sheet.querySelector('[data-replace]')?.addEventListener('change', async (event) 
 const words = sheet.querySelector('[data-words]');
 const stored = words.querySelector('[data-stored]');
 
-const keeping = pictureWords((key, state, why = '') => {
+const keeping = pictureWords((key, state, why = '', answer = undefined) => {
   const [of, name] = key.split(' ');
   if (of !== picture) return;
   stored.textContent = { typing: 'Not stored yet.', storing: 'Storing …', stored: 'Stored.', kept: why, refused: 'Not stored.' }[state];
   problem.textContent = state === 'refused' ? why : '';
   const field = words.querySelector(`[data-field="${name}"]`);
+  if (answer) said(answer);
+  if (name === 'link' && state === 'stored' && document.activeElement !== field) field.value = answer.link; // as it is meant
   if (state !== 'stored' || field.value === former.get(field)) return;
   const say = (value) => [['PUT', `/pictures/${picture}/words`, { [name]: value }]];
   steps.did(name, say(former.get(field)), say(field.value));
   former.set(field, field.value);
 });
+/** Where the link leads, and what of the words was found in the file, beside the fields. */
+function said({ leads, asksPaths, found }) {
+  words.querySelector('[data-leads]').textContent = leads;
+  words.querySelector('[data-asks-paths]').hidden = !asksPaths;
+  const mark = words.querySelector('.found');
+  mark.querySelector('span').textContent = found;
+  mark.hidden = !found;
+}
+
+words.addEventListener('click', async ({ target }) => {
+  try {
+    if (target.closest('[data-looked]')) {
+      await looked([picture]);
+      words.querySelector('.found').hidden = true;
+    } else if (target.closest('[data-paths-meant]')) {
+      await send('PUT', '/settings/paths-meant');
+      words.querySelector('[data-asks-paths]').hidden = true;
+    }
+  } catch {
+    notice('Keen Reel was not reached. It will ask again.');
+  }
+});
+
 const former = new Map([...words.querySelectorAll('[data-field]')].map((field) => [field, field.defaultValue])); // as the page came
 
 words.addEventListener('input', ({ target }) => keeping.put(`${picture} ${target.dataset.field}`, target.value));

@@ -3,9 +3,11 @@ import { dropping, mix } from './dropping.js';
 import { notice, send, windowName } from './http.js';
 import { pick } from './pick.js';
 import { reelList } from './reel-list.js';
+import { Pairs } from './sides.js';
 import { bring, underWay } from './uploads.js';
 
 Alpine.data('reelList', reelList);
+let pairs; // of pictures for comparisons; not the page's state, so nothing watches it
 Alpine.data('newReel', () =>
   mix(dropping(), {
     name: '',
@@ -29,7 +31,7 @@ Alpine.data('newReel', () =>
       return !this.mayFollow || !this.follows;
     },
     get dropSays() {
-      return this.perSlide === 2 ? 'Drop pairs here, before then after,' : 'Drop pictures here,';
+      return this.perSlide === 2 ? 'Drop pictures here in twos,' : 'Drop pictures here,';
     },
     get pickSays() {
       return `pick from ${this.$root.dataset.count}`;
@@ -39,17 +41,23 @@ Alpine.data('newReel', () =>
       const pairs = Math.floor(this.count / 2);
       return `${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${this.count % 2 ? ', and one picture that misses its partner' : ''}.`;
     },
+    init() {
+      pairs = new Pairs(this.$refs.chosen);
+    },
     chooseStarter(event) {
       this.perSlide = Number(event.target.dataset.perSlide);
+      this.recount();
     },
     recount() {
       this.count = this.$refs.chosen.querySelectorAll('[data-picture]').length;
+      if (!underWay()) this.pairing = pairs.draw(this.perSlide === 2);
     },
-    take(files) {
-      bring(files, this.$refs.chosen, (picture, row) => {
+    async take(files) {
+      await bring(files, this.$refs.chosen, (picture, row) => {
         if (picture) addThumbnail(row, picture.thumbnail, () => this.recount());
         this.recount();
       });
+      this.recount(); // all have come
     },
     async pick() {
       for (const { id, name, thumbnail } of await pick()) {
@@ -70,6 +78,7 @@ Alpine.data('newReel', () =>
       }
       this.busy = true;
       try {
+        await this.pairing;
         const slot = this.slotKind === 'full' ? 'full' : `${this.slotKind} ${this.slotSize}`;
         const { id } = await send('POST', '/reels', {
           name: this.name,

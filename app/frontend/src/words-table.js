@@ -16,6 +16,9 @@ export const pictureWords = (say) =>
     say,
   );
 
+/** Somebody has looked at what was found in those pictures' files. */
+export const looked = (ids) => send('PUT', '/pictures/looked', { ids });
+
 export const saysOf = (key, value) => `${key.split(' ')[1]}: ${value || 'nothing'}`;
 
 let keeping;
@@ -53,20 +56,34 @@ export const words = (steps) => ({
   },
   /** What an earlier page could not store is offered; then what is typed here is kept until it is acknowledged. */
   keepWords() {
-    keeping = pictureWords((key, state, problem = '') => this.wordsSay(key, state, problem));
+    keeping = pictureWords((key, state, problem, answer) => this.wordsSay(key, state, problem, answer));
     keeping.offer(saysOf);
   },
-  wordsSay(key, state, problem) {
+  wordsSay(key, state, problem = '', answer = undefined) {
     this.storedSays = { typing: 'not stored yet', storing: 'storing …', stored: 'stored', kept: problem, refused: 'not stored' }[state];
     const [picture, name] = key.split(' ');
     const field = this.$refs.words.querySelector(`tr[data-picture="${picture}"] textarea[data-field="${name}"]`);
     if (!field) return;
+    if (answer) this.foundSays(field.closest('tr'), answer.found);
     (field.closest('td').querySelector('.problem') ?? field.closest('tr').querySelector('.problem')).textContent = problem;
     if (state !== 'stored' || field.value === field.dataset.stored) return;
     const address = `/pictures/${picture}/words`;
     const [before, after] = [field.dataset.stored, field.value];
     field.dataset.stored = after;
     steps.did(`${name} of a picture`, [['PUT', address, { [name]: before }]], [['PUT', address, { [name]: after }]]);
+  },
+  foundSays(line, found) {
+    const mark = line.querySelector('.found');
+    mark.firstElementChild.textContent = found;
+    mark.hidden = !found;
+  },
+  async lookedAt(line) {
+    try {
+      await looked([line.dataset.picture]);
+      this.foundSays(line, '');
+    } catch {
+      notice('Keen Reel was not reached. It will ask again.');
+    }
   },
   typed(event) {
     const field = event.target.closest('textarea');
@@ -112,6 +129,8 @@ export const words = (steps) => ({
     notice(`${fitting.length} lines went down the column.${lines.length > fitting.length ? ` ${lines.length - fitting.length} did not fit.` : ''}`);
   },
   tableClick(event) {
+    const right = event.target.closest('[data-looked]');
+    if (right) return this.lookedAt(right.closest('tr'));
     const copy = event.target.closest('[data-from-above]');
     if (!copy) return;
     const field = copy.closest('td').querySelector('textarea');
@@ -142,6 +161,11 @@ export const words = (steps) => ({
   },
   async csvClick(event) {
     if (event.target.closest('[data-close]')) this.$refs.csv.close();
+    const meant = event.target.closest('[data-paths-meant]');
+    if (meant) {
+      await send('PUT', '/settings/paths-meant');
+      meant.parentElement.remove();
+    }
     if (!event.target.closest('[data-take]')) return;
     const { seen } = this.$refs.csv.querySelector('[data-seen]').dataset;
     const answer = await sendText(`/pictures/words.csv?seen=${seen}`, this.csvText);

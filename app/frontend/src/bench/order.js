@@ -1,5 +1,6 @@
 // The running order: cards that are picked and chosen, played through, copied, hidden and taken out.
 import { notice } from '../http.js';
+import { sides } from '../sides.js';
 import { Choosing } from './choosing.js';
 import { Hand } from './hand.js';
 import { Tray } from './tray.js';
@@ -277,12 +278,12 @@ export class Order {
   }
 
   /** What picked pictures become: slides like those that are there, so pairs in a reel of pairs. */
-  additions(pictures) {
-    const pairs = this.place.querySelector('.thumbnails.two');
-    if (!pairs) return { carries: pictures.map(({ id }) => ({ picture: id })), sorry: '' };
-    const carries = [];
-    for (let i = 0; i + 1 < pictures.length; i += 2) carries.push({ before: pictures[i].id, after: pictures[i + 1].id });
-    return { carries, sorry: pictures.length % 2 ? 'A pair needs two pictures: pick them in twos, before then after.' : '' };
+  async additions(pictures) {
+    if (!this.place.querySelector('.thumbnails.two')) return { carries: pictures.map(({ id }) => ({ picture: id })), says: '' };
+    const pairs = await sides(pictures.map(({ id }) => id));
+    const told = [...new Set(pairs.map(({ says }) => says))].join(' ');
+    const sorry = pictures.length % 2 ? 'A pair needs two pictures: the last one was left out.' : `${told} Swap sides on its sheet if it is the other way round.`;
+    return { carries: pairs.map(({ before, after }) => ({ before, after })), says: sorry };
   }
 
   /** The edit that adds slides before that one; at the end when there is none. */
@@ -293,8 +294,8 @@ export class Order {
 
   /** Adds pictures before that slide. */
   async add(pictures, before = null) {
-    const { carries, sorry } = this.additions(pictures);
-    if (sorry) notice(sorry);
+    const { carries, says } = await this.additions(pictures);
+    if (says) notice(says);
     if (carries.length) await this.edits.store(this.adding(carries, before));
   }
 }

@@ -84,13 +84,14 @@ export class Sheet {
     else if (action === 'not-instead') this.edits.store({ kind: 'instead', slide: this.slide, setUp: button.dataset.setUp, picture: null });
     else if (action === 'exchange') this.#exchange(button.dataset.side);
     else if (action === 'swap') this.edits.store({ kind: 'swap-sides', slide: this.slide });
-    else if (action === 'paths-meant') this.#pathsMeant();
+    else if (action === 'paths-meant') this.#settled('/settings/paths-meant');
+    else if (action === 'looked') this.#settled('/pictures/looked', { ids: button.dataset.pictures.split(' ') });
   }
 
-  /** Links to the site itself are meant as they are typed; nobody is asked again. */
-  async #pathsMeant() {
+  /** Something that is asked on the sheet is answered: nobody is asked again. */
+  async #settled(address, body = {}) {
     try {
-      await send('PUT', '/settings/paths-meant');
+      await send('PUT', address, body);
       await this.edits.refreshBand();
     } catch (failed) {
       this.band.querySelector('.sheet [data-problem]').textContent = failed.problem ?? 'Keen Reel was not reached; it will ask again.';

@@ -90,7 +90,7 @@ record CleanSvg(byte[] bytes, int width, int height, FileWords words) {
     private static String said(Element svg, String name) {
         return svg.children().stream()
                 .filter(child -> child.normalName().equals(name))
-                .map(child -> child.text().strip())
+                .map(child -> ByMachine.UNNAMED.without(child.text().strip()))
                 .findFirst()
                 .orElse("");
     }

@@ -16,12 +16,14 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a file says of itself in EXIF, IPTC and XMP. Texts are empty where it says nothing; none is its name.
+ * What a file says of itself in EXIF, IPTC and XMP. Texts are empty where nobody wrote any: what cameras and programs put
+ * there by themselves is left out.
  *
  * @param alt from IPTC's "alt text (accessibility)", the only field that is meant as one
  * @param credit who it is by
@@ -62,17 +64,21 @@ public record FileWords(
         IptcDirectory iptc = metadata.getFirstDirectoryOfType(IptcDirectory.class);
         XmpDirectory packet = metadata.getFirstDirectoryOfType(XmpDirectory.class);
         XMPMeta xmp = packet == null ? null : packet.getXMPMeta();
+        ByMachine machine = ByMachine.of(metadata);
         return new FileWords(
                 first(
+                        machine,
                         local(xmp, XMPConst.NS_DC, "title"),
                         text(iptc, IptcDirectory.TAG_OBJECT_NAME),
                         text(iptc, IptcDirectory.TAG_HEADLINE)),
                 first(
+                        machine,
                         local(xmp, XMPConst.NS_DC, "description"),
                         text(iptc, IptcDirectory.TAG_CAPTION),
                         text(exif, ExifIFD0Directory.TAG_IMAGE_DESCRIPTION)),
-                local(xmp, IPTC_CORE, "AltTextAccessibility"),
+                machine.without(local(xmp, IPTC_CORE, "AltTextAccessibility")),
                 credit(first(
+                        machine,
                         plain(xmp, PHOTOSHOP, "Credit"),
                         text(iptc, IptcDirectory.TAG_CREDIT),
                         local(xmp, XMPConst.NS_DC, "rights"),
@@ -92,12 +98,12 @@ public record FileWords(
     }
 
     private static String first(String... texts) {
-        for (String text : texts) {
-            if (!text.isEmpty()) {
-                return text;
-            }
-        }
-        return "";
+        return Arrays.stream(texts).filter(text -> !text.isEmpty()).findFirst().orElse("");
+    }
+
+    /** The first that a person has written. */
+    private static String first(ByMachine machine, String... texts) {
+        return first(Arrays.stream(texts).map(machine::without).toArray(String[]::new));
     }
 
     private static String credit(String text) {

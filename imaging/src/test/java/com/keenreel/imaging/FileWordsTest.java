@@ -7,7 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What files say of themselves, and what of it goes on. */
 class FileWordsTest {
@@ -26,6 +29,82 @@ class FileWordsTest {
         assertThat(words)
                 .isEqualTo(new FileWords(
                         "", "Bowls of glaze", "", "Ines Marrow", LocalDateTime.of(2025, 4, 6, 9, 30, 12), 1));
+    }
+
+    /** The maker and the model of this file's camera are "Ostrava Optik" and "QX-7 Neo", its software "Lichtbild 4.2". */
+    private static FileWords shot(String description, String artist) throws Exception {
+        Map<Integer, Object> fields = new TreeMap<>(Map.of(
+                0x010E,
+                description,
+                0x013B,
+                artist,
+                0x010F,
+                "OSTRAVA OPTIK",
+                0x0110,
+                "QX-7 Neo",
+                0x0131,
+                "Lichtbild 4.2"));
+        return Received.look(MadeFiles.with(plain(), 0xE1, MadeFiles.exif(fields)))
+                .words();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "OSTRAVA DIGITAL CAMERA",
+                "Ostrava Optik QX-7 Neo",
+                "QX-7 neo",
+                "Created with Lichtbild",
+                "Processed with Pixelwerk 3.1",
+                "DSC_04711.JPG",
+                "DCIM\\100MEDIA\\QX7_0123.JPG",
+                "IMG_20260412_101500",
+                "P1010101",
+                "Scan 3",
+                "Image (4)",
+                "Untitled-1",
+                "Unbenannt",
+                "Sans titre (2)",
+                "Nimetön",
+                "default",
+                "2026:04:12",
+                "6f9619ff-8b86-d011-b42d-00c04fc964ff",
+                "-----"
+            })
+    void whatMachinesWriteIsNoText(String text) throws Exception {
+        FileWords words = shot(text, "Ostrava Optik");
+        assertThat(words.caption()).isEmpty();
+        assertThat(words.credit()).isEmpty();
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><title>" + text + "</title></svg>";
+        if (!text.contains("Ostrava")
+                && !text.contains("OSTRAVA")
+                && !text.contains("neo")
+                && !text.endsWith("Lichtbild")) {
+            assertThat(Received.look(svg.getBytes(StandardCharsets.UTF_8))
+                            .words()
+                            .title())
+                    .isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Bowls of glaze",
+                "Digital camera",
+                "Room 204",
+                "Made with love",
+                "Created by Ines Marrow",
+                "Day 1",
+                "The scanner that we restored",
+                "Ostrava at night",
+                "Untitled, oil on canvas",
+                "Опис 12"
+            })
+    void whatPeopleWriteStays(String text) throws Exception {
+        FileWords words = shot(text, "Ines Marrow");
+        assertThat(words.caption()).isEqualTo(text);
+        assertThat(words.credit()).isEqualTo("Ines Marrow");
     }
 
     @Test

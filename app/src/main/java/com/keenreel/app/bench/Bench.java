@@ -1,6 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
+import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.PublicationStore;

@@ -3,6 +3,7 @@ package com.keenreel.app.bench;
 import com.keenreel.app.bench.Sentence.Token;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
@@ -20,8 +21,10 @@ import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Reading;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
  * @param canvases its pictures with what screens show of them; none where it carries plain colour
+ * @param found which of the words that it leaves to its pictures were found in their files, as a sentence
  * @param own what may be chosen for it alone, as sentences
  * @param focal focal point and picture by scope: all, phone, tablet, desk; none where it carries plain colour
  */
@@ -47,6 +51,7 @@ public record Sheet(
         Pressed pressed,
         boolean larger,
         List<Canvas> canvases,
+        String found,
         List<List<Token>> own,
         List<Focus> focal) {
 
@@ -107,22 +112,12 @@ public record Sheet(
 
     /** Where what it says itself leads, as a sentence; empty where it says no link. */
     public String leadsSaid() {
-        String link = slide.words().link();
-        String to = link.replaceFirst("^(https?://|mailto:|tel:)", "");
-        return switch (Link.leads(link)) {
-            case NOWHERE -> "";
-            case WEB -> "Leads to " + to + ", on the web.";
-            case MAIL -> "Writes a mail to " + to + ".";
-            case PHONE -> "Calls " + to + ".";
-            case SITE -> "Leads to " + link + " on the site that the reel is pasted into.";
-            case PAGE -> "Leads to " + link + " on the page that the reel is pasted into.";
-        };
+        return Link.said(slide.words().link());
     }
 
     /** Whether its link leads to wherever the reel is pasted into, which not everybody means. */
     public boolean leadsToOwn() {
-        Link.Leads leads = Link.leads(slide.words().link());
-        return leads == Link.Leads.SITE || leads == Link.Leads.PAGE;
+        return Link.isOwn(slide.words().link());
     }
 
     /** The colour of a slide that carries plain colour, such as "#16241e"; empty for others. */
@@ -172,8 +167,26 @@ public record Sheet(
                 Pressed.of(reel, slide, said),
                 reel.choices().get(Options.LARGER),
                 Canvas.of(draft, slide),
+                found(draft, slide),
                 Brief.of(reel, draft.layout(), slide),
                 focal(draft, slide));
+    }
+
+    private static String found(Draft draft, Slide slide) {
+        Words own = slide.words();
+        Set<Found> found = EnumSet.noneOf(Found.class);
+        slide.carries().pictures().forEach(id -> found.addAll(draft.shelf().found(id)));
+        List<String> fields = new ArrayList<>();
+        if (found.contains(Found.TITLE) && own.title() == null) {
+            fields.add("title");
+        }
+        if (found.contains(Found.CAPTION) && own.text() == null) {
+            fields.add("text");
+        }
+        if (found.contains(Found.ALT) && own.alt() == null) {
+            fields.add("alt text");
+        }
+        return Found.said(fields);
     }
 
     private static List<Focus> focal(Draft draft, Slide slide) {

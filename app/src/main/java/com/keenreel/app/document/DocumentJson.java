@@ -268,7 +268,7 @@ public final class DocumentJson {
             return new Carries.Pair(
                     new PictureId(node.path("before").asString()),
                     new PictureId(node.path("after").asString()),
-                    node.path("nameBefore").asString("Before"),
+                    node.path("nameBefore").asString(Carries.Pair.BEFORE),
                     node.path("nameAfter").asString("After"),
                     node.path("startsAt").asDouble(0.5));
         }

@@ -75,6 +75,7 @@ class LibraryController {
         model.addAttribute("kept", kept(counts.bytes()));
         model.addAttribute("total", found.total());
         model.addAttribute("missing", found.missing());
+        model.addAttribute("fromFiles", found.fromFiles());
         model.addAttribute("soft", soft.size());
         model.addAttribute("rows", Rows.of(shown, coming));
         model.addAttribute("sets", shown(wish.set()));

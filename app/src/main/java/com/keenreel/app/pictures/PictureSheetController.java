@@ -3,6 +3,7 @@ package com.keenreel.app.pictures;
 import com.keenreel.app.document.DocumentJson;
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.ContentFiles;
 import com.keenreel.app.store.PictureStore;
@@ -15,6 +16,7 @@ import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Fit;
@@ -53,6 +55,7 @@ class PictureSheetController {
     private final ContentFiles files;
     private final Workers workers;
     private final ByItself byItself;
+    private final PathsMeant pathsMeant;
 
     PictureSheetController(
             PictureStore pictures,
@@ -61,7 +64,8 @@ class PictureSheetController {
             ReelStore reels,
             ContentFiles files,
             Workers workers,
-            ByItself byItself) {
+            ByItself byItself,
+            PathsMeant pathsMeant) {
         this.pictures = pictures;
         this.versions = versions;
         this.sets = sets;
@@ -69,6 +73,7 @@ class PictureSheetController {
         this.files = files;
         this.workers = workers;
         this.byItself = byItself;
+        this.pathsMeant = pathsMeant;
     }
 
     /** A screen with the part of the picture that it shows, in px of that screen. */
@@ -103,6 +108,7 @@ class PictureSheetController {
                 "sets", String.join(", ", sets.names(List.of(picture.id())).getOrDefault(picture.id(), List.of())));
         model.addAttribute("versions", versions(picture));
         model.addAttribute("version", version.id());
+        model.addAttribute("asksPaths", Link.isOwn(picture.words().link()) && !pathsMeant.isSaid());
         model.addAttribute("binned", picture.binned());
         return "picture";
     }

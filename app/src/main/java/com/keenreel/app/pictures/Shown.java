@@ -2,12 +2,16 @@ package com.keenreel.app.pictures;
 
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.PictureTraits;
 
 /**
  * One picture as pages and scripts see it.
  *
+ * @param found says which of its words were found in its file and not looked at yet, as a sentence
+ * @param leads where its link leads, as a sentence; empty where it has none
  * @param colour its average, which stands where it will be
  * @param soft whether a reel shows it larger than it is
  */
@@ -27,6 +31,8 @@ record Shown(
         String alt,
         String credit,
         String link,
+        String leads,
+        String found,
         int usedIn,
         boolean soft) {
     private static final int LONGEST = 24;
@@ -55,6 +61,8 @@ record Shown(
                 picture.words().alt(),
                 picture.credit(),
                 picture.words().link(),
+                Link.said(picture.words().link()),
+                Found.said(picture.found().stream().map(Found::says).toList()),
                 picture.usedIn(),
                 soft);
     }

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param q words to find
  * @param set the id of a set
  * @param used "yes" or "no"
- * @param alt "yes" or "no"
+ * @param alt "yes" or "no"; "found" for those that say what was found in their files
  * @param size "soft" for those that a reel shows larger than they are
  * @param order one of {@link Order}, in small letters
  * @param bin "yes" for what is in the bin
@@ -42,7 +42,8 @@ record Wish(String q, String set, String used, String alt, String size, String o
                 q,
                 set.matches("[a-z0-9]{1,24}") ? new SetId(set) : null,
                 answer(used),
-                answer(alt),
+                alt.equals("found") ? null : answer(alt),
+                alt.equals("found"),
                 size.equals("soft") ? soft : null,
                 bin.equals("yes"),
                 by);

@@ -1,6 +1,7 @@
 package com.keenreel.app.pictures;
 
 import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.store.Library.Found;
 import com.keenreel.app.store.Library.Wanted;
 import com.keenreel.app.store.LibraryStore;
@@ -40,15 +41,18 @@ class WordsController {
     private final LibraryStore library;
     private final SetStore sets;
     private final ByItself byItself;
+    private final PathsMeant pathsMeant;
 
     /** Held from reading what pictures say to saying something else, so that fields that are stored at once all stay. */
     private final Object oneByOne = new Object();
 
-    WordsController(PictureStore pictures, LibraryStore library, SetStore sets, ByItself byItself) {
+    WordsController(
+            PictureStore pictures, LibraryStore library, SetStore sets, ByItself byItself, PathsMeant pathsMeant) {
         this.pictures = pictures;
         this.library = library;
         this.sets = sets;
         this.byItself = byItself;
+        this.pathsMeant = pathsMeant;
     }
 
     /** A line of the table. */
@@ -72,10 +76,18 @@ class WordsController {
         return "picture-words";
     }
 
+    /**
+     * What a picture says now.
+     *
+     * @param link as it is meant
+     * @param asksPaths whether that is a path of wherever the reel is pasted into, and nobody has said that such are meant
+     */
+    record Spoken(String link, String leads, boolean asksPaths, String found) {}
+
     /** What a picture says by itself; what is not given stays. */
     @PutMapping("/pictures/{id}/words")
     @ResponseBody
-    Shown say(@PathVariable String id, @RequestBody JsonNode said) {
+    Spoken say(@PathVariable String id, @RequestBody JsonNode said) {
         PictureId picture = new PictureId(id);
         synchronized (oneByOne) {
             StoredPicture now = pictures.find(picture);
@@ -88,7 +100,21 @@ class WordsController {
                     said.path("link").asString(now.words().link()))));
         }
         byItself.look();
-        return Shown.of(pictures.find(picture));
+        Shown shown = Shown.of(pictures.find(picture));
+        boolean asks = Link.isOwn(shown.link()) && !pathsMeant.isSaid();
+        return new Spoken(shown.link(), shown.leads(), asks, shown.found());
+    }
+
+    /** Somebody has looked at what was found in the files of {@code {ids}}. */
+    @PutMapping("/pictures/looked")
+    @ResponseBody
+    Map<String, Integer> looked(@RequestBody JsonNode request) {
+        List<PictureId> ids = new ArrayList<>();
+        request.path("ids").forEach(id -> ids.add(new PictureId(id.asString())));
+        synchronized (oneByOne) {
+            pictures.looked(ids);
+        }
+        return Map.of("looked", ids.size());
     }
 
     private static Saying saying(
@@ -126,6 +152,7 @@ class WordsController {
     @PostMapping("/pictures/words.csv/look")
     String look(@RequestBody String csv, Model model) {
         model.addAttribute("changes", changes(csv));
+        model.addAttribute("asksPaths", !pathsMeant.isSaid());
         return "picture-words-csv";
     }
 

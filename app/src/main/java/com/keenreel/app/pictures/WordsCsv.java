@@ -3,6 +3,7 @@ package com.keenreel.app.pictures;
 import com.keenreel.app.store.PictureStore.Saying;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.Link;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -42,8 +43,12 @@ final class WordsCsv {
      */
     record Change(Shown picture, Saying saying, List<Differs> what) {}
 
-    /** One field before and after. */
-    record Differs(String field, String before, String after) {}
+    /**
+     * One field before and after.
+     *
+     * @param leads where it leads, as a sentence, when it is a link
+     */
+    record Differs(String field, String before, String after, String leads) {}
 
     /**
      * What a file would change.
@@ -52,6 +57,13 @@ final class WordsCsv {
      * @param unfit the lines that fit no picture, or say what cannot be, each with the reason
      */
     record Changes(List<Change> changed, int same, List<String> unfit) {
+        /** Whether a link leads to wherever a reel is pasted into, which not everybody means. */
+        public boolean leadsToOwn() {
+            return changed.stream()
+                    .flatMap(change -> change.what().stream())
+                    .anyMatch(differs -> !differs.leads().isEmpty() && Link.isOwn(differs.after()));
+        }
+
         /** Names these changes: another name when another field changes, or one to or from something else. */
         public String seen() {
             String all = changed.stream()
@@ -181,15 +193,11 @@ final class WordsCsv {
             before.put("credit", picture.credit());
             before.put("link", picture.words().link());
             Map<String, String> after = new LinkedHashMap<>(before);
-            List<Differs> what = new ArrayList<>();
             before.forEach((field, said) -> {
                 String now = line.isSet(field) ? said(line.get(field)) : said;
-                after.put(field, now);
-                if (!now.equals(said)) {
-                    what.add(new Differs(field.equals("alt") ? "alt text" : field, said, now));
-                }
+                after.put(field, field.equals("link") ? Link.meant(now) : now);
             });
-            if (what.isEmpty()) {
+            if (after.equals(before)) {
                 same++;
                 return;
             }
@@ -200,6 +208,14 @@ final class WordsCsv {
                     after.getOrDefault("alt", ""),
                     after.getOrDefault("credit", ""),
                     after.getOrDefault("link", ""));
+            List<Differs> what = new ArrayList<>();
+            before.forEach((field, former) -> {
+                String now = after.getOrDefault(field, "");
+                if (!now.equals(former)) {
+                    String leads = field.equals("link") ? Link.said(now) : "";
+                    what.add(new Differs(field.equals("alt") ? "alt text" : field, former, now, leads));
+                }
+            });
             changed.add(new Change(Shown.of(picture), said, List.copyOf(what)));
         }
     }

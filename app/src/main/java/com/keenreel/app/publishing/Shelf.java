@@ -2,6 +2,7 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -14,18 +15,21 @@ import com.keenreel.publish.PictureFiles;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** The pictures that one reel shows, each in one version. */
 public final class Shelf {
     private final Map<PictureId, Version> versions = new LinkedHashMap<>();
     private final Map<PictureId, PictureWords> words = new LinkedHashMap<>();
     private final Map<PictureId, String> names = new LinkedHashMap<>();
+    private final Map<PictureId, Set<Found>> found = new LinkedHashMap<>();
 
     Shelf(List<StoredPicture> pictures) {
         for (StoredPicture picture : pictures) {
             versions.put(picture.id(), picture.version());
             words.put(picture.id(), picture.words());
             names.put(picture.id(), picture.name());
+            found.put(picture.id(), picture.found());
         }
     }
 
@@ -49,6 +53,11 @@ public final class Shelf {
             throw new NotThere("There is no such picture.");
         }
         return version;
+    }
+
+    /** Which of a picture's words were found in its file and not looked at by anybody yet. */
+    public Set<Found> found(PictureId picture) {
+        return found.getOrDefault(picture, Set.of());
     }
 
     /** The name of a picture's file. */

@@ -37,6 +37,7 @@ public final class Library {
      * @param set of which set; null for all
      * @param used in a reel, in none, or null for either
      * @param described with alt text, without, or null for either
+     * @param found only those whose file's words nobody has looked at
      * @param among only these; null for all
      * @param binned those in the bin instead of the others
      */
@@ -45,11 +46,12 @@ public final class Library {
             @Nullable SetId set,
             @Nullable Boolean used,
             @Nullable Boolean described,
+            boolean found,
             @Nullable Set<PictureId> among,
             boolean binned,
             Order order) {
         /** Everything, newest first. */
-        public static final Wanted ALL = new Wanted("", null, null, null, null, false, Order.NEWEST);
+        public static final Wanted ALL = new Wanted("", null, null, null, false, null, false, Order.NEWEST);
     }
 
     /**
@@ -57,8 +59,9 @@ public final class Library {
      *
      * @param total how many there are in all
      * @param missing how many of all have no alt text
+     * @param fromFiles how many of all say what was found in their files and nobody has looked at
      */
-    public record Found(List<StoredPicture> pictures, int total, int missing) {}
+    public record Found(List<StoredPicture> pictures, int total, int missing, int fromFiles) {}
 
     /** What the whole library holds. */
     public record Counts(int pictures, int unused, int binned, long bytes) {}

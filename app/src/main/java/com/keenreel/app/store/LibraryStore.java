@@ -34,11 +34,18 @@ public class LibraryStore {
      */
     public Found find(Wanted wanted, int from, int most) {
         Condition which = condition(wanted);
-        var counted = sql.select(DSL.count(), DSL.count().filterWhere(PICTURE.ALT.eq("")))
+        var counted = sql.select(
+                        DSL.count(),
+                        DSL.count().filterWhere(PICTURE.ALT.eq("")),
+                        DSL.count().filterWhere(PICTURE.FOUND.ne("")))
                 .from(PICTURE)
                 .where(which)
                 .fetchSingle();
-        return new Found(PictureRows.select(sql, which, order(wanted), from, most), counted.value1(), counted.value2());
+        return new Found(
+                PictureRows.select(sql, which, order(wanted), from, most),
+                counted.value1(),
+                counted.value2(),
+                counted.value3());
     }
 
     private static Condition condition(Wanted wanted) {
@@ -57,6 +64,9 @@ public class LibraryStore {
         }
         if (wanted.described() != null) {
             which = which.and(wanted.described() ? PICTURE.ALT.ne("") : PICTURE.ALT.eq(""));
+        }
+        if (wanted.found()) {
+            which = which.and(PICTURE.FOUND.ne(""));
         }
         if (wanted.among() != null) {
             which = which.and(

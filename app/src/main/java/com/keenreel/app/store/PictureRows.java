@@ -5,6 +5,7 @@ import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 
 import com.keenreel.app.document.TraitsJson;
+import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.FocalPoint;
@@ -14,8 +15,11 @@ import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Format;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -62,7 +66,20 @@ final class PictureRows {
                 taken == null ? null : LocalDateTime.parse(taken),
                 row.get(PICTURE.BINNED_AT) != null,
                 version(row),
+                found(row.get(PICTURE.FOUND)),
                 row.get(USED_IN));
+    }
+
+    private static Set<Found> found(String words) {
+        return Arrays.stream(words.split(" "))
+                .filter(word -> !word.isEmpty())
+                .map(word -> Found.valueOf(word.toUpperCase(Locale.ROOT)))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Found.class)));
+    }
+
+    /** Those words as the table has them. */
+    static String words(Set<Found> found) {
+        return found.stream().map(PictureRows::word).collect(Collectors.joining(" "));
     }
 
     static Version version(Record row) {

@@ -4,6 +4,7 @@ import static com.keenreel.app.store.sql.Tables.MEMBER;
 import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 
+import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
@@ -13,8 +14,10 @@ import com.keenreel.imaging.FileWords;
 import com.keenreel.imaging.Received;
 import java.time.LocalDateTime;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -47,7 +50,7 @@ public class PictureStore {
     private StoredPicture insert(String name, Received file, String sha256) {
         PictureId id = new PictureId(Ids.fresh());
         FileWords words = file.words();
-        PictureWords own = PictureWords.ofFile(words.title(), words.caption(), words.alt());
+        PictureWords own = PictureWords.ofFile(name, words.title(), words.caption(), words.alt());
         LocalDateTime taken = words.taken();
         sql.insertInto(PICTURE)
                 .set(PICTURE.ID, id.value())
@@ -57,11 +60,32 @@ public class PictureStore {
                 .set(PICTURE.ALT, own.alt())
                 .set(PICTURE.CREDIT, words.credit())
                 .set(PICTURE.TAKEN_AT, taken == null ? null : taken.toString())
-                .set(PICTURE.SOUGHT, Sought.of(name, words.title(), words.caption(), words.alt(), words.credit()))
+                .set(PICTURE.SOUGHT, Sought.of(name, own.title(), own.caption(), own.alt(), words.credit()))
+                .set(PICTURE.FOUND, PictureRows.words(said(own, words.credit())))
                 .set(PICTURE.ADDED_AT, System.currentTimeMillis())
                 .execute();
         VersionStore.show(sql, id, file, sha256, Adjustment.NONE, null);
         return find(id);
+    }
+
+    /** Which of those words are there at all. */
+    private static Set<Found> said(PictureWords words, String credit) {
+        Set<Found> said = EnumSet.noneOf(Found.class);
+        for (Found field : Found.values()) {
+            if (!text(field, words, credit).isEmpty()) {
+                said.add(field);
+            }
+        }
+        return said;
+    }
+
+    private static String text(Found field, PictureWords words, String credit) {
+        return switch (field) {
+            case TITLE -> words.title();
+            case CAPTION -> words.caption();
+            case ALT -> words.alt();
+            case CREDIT -> credit;
+        };
     }
 
     /** The picture that shows exactly that content, if there is one. */
@@ -86,12 +110,12 @@ public class PictureStore {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
             for (Saying saying : sayings) {
-                String name = tx.select(PICTURE.NAME)
-                        .from(PICTURE)
-                        .where(PICTURE.ID.eq(saying.id().value()))
-                        .fetchOptional(PICTURE.NAME)
-                        .orElseThrow(() -> new NotThere("There is no such picture."));
+                StoredPicture former = new PictureStore(tx).find(saying.id());
                 PictureWords words = saying.words();
+                Set<Found> found = EnumSet.noneOf(Found.class);
+                found.addAll(former.found());
+                found.removeIf(field ->
+                        !text(field, words, saying.credit()).equals(text(field, former.words(), former.credit())));
                 tx.update(PICTURE)
                         .set(PICTURE.TITLE, words.title())
                         .set(PICTURE.CAPTION, words.caption())
@@ -100,12 +124,21 @@ public class PictureStore {
                         .set(PICTURE.LINK, words.link())
                         .set(
                                 PICTURE.SOUGHT,
-                                Sought.of(name, words.title(), words.caption(), words.alt(), saying.credit()))
+                                Sought.of(former.name(), words.title(), words.caption(), words.alt(), saying.credit()))
+                        .set(PICTURE.FOUND, PictureRows.words(found))
                         .where(PICTURE.ID.eq(saying.id().value()))
                         .execute();
             }
             ReelStore.picturesChanged(tx, sayings.stream().map(Saying::id).toList());
         });
+    }
+
+    /** Somebody has looked at what was found in those pictures' files: it is what they say. */
+    public void looked(Collection<PictureId> ids) {
+        sql.update(PICTURE)
+                .set(PICTURE.FOUND, "")
+                .where(PICTURE.ID.in(values(ids)))
+                .execute();
     }
 
     /** Puts pictures into the bin, or takes them out of it; reels that follow a set of theirs show others at once. */

@@ -8,6 +8,9 @@ import com.keenreel.core.reel.PictureWords;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Format;
 import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param taken when it was taken; null when that is not known
  * @param binned whether it lies in the bin
  * @param version the version that is shown
+ * @param found which of its words were found in its file and not looked at by anybody yet
  * @param usedIn how many reels show it
  */
 public record StoredPicture(
@@ -29,7 +33,33 @@ public record StoredPicture(
         @Nullable LocalDateTime taken,
         boolean binned,
         Version version,
+        Set<Found> found,
         int usedIn) {
+    /** A text that files carry. */
+    public enum Found {
+        TITLE,
+        CAPTION,
+        ALT,
+        CREDIT;
+
+        /** As a sentence says it. */
+        public String says() {
+            return this == ALT ? "alt text" : name().toLowerCase(Locale.ROOT);
+        }
+
+        /** "Title, caption and alt text found in the file."; empty for none. */
+        public static String said(List<String> fields) {
+            if (fields.isEmpty()) {
+                return "";
+            }
+            String last = fields.get(fields.size() - 1);
+            String all = fields.size() == 1
+                    ? last
+                    : String.join(", ", fields.subList(0, fields.size() - 1)) + " and " + last;
+            return Character.toUpperCase(all.charAt(0)) + all.substring(1) + " found in the file.";
+        }
+    }
+
     /** Whether its renditions are made. */
     public enum State {
         WAITING,

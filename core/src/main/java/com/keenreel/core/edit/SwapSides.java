@@ -5,7 +5,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import java.util.Set;
 
-/** Swaps the sides of a comparison: pictures, names, and where its divider starts. */
+/** Swaps the sides of a comparison: pictures, names unless they are the usual ones, and where its divider starts. */
 public record SwapSides(SlideId slide) implements SlideEdit {
     @Override
     public Slide applyTo(Slide former) {

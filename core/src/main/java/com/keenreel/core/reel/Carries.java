@@ -55,6 +55,12 @@ public sealed interface Carries {
      */
     record Pair(PictureId before, PictureId after, String nameBefore, String nameAfter, double startsAt)
             implements Carries {
+        /** What the sides are usually called. */
+        public static final String BEFORE = "Before";
+
+        /** The same of the right side. */
+        public static final String AFTER = "After";
+
         public Pair {
             if (!(startsAt >= 0 && startsAt <= 1)) {
                 throw new IllegalArgumentException("A divider starts between 0 and 100 % of the width.");
@@ -67,7 +73,7 @@ public sealed interface Carries {
 
         /** A pair with the usual names, its divider in the middle. */
         public static Pair of(PictureId before, PictureId after) {
-            return new Pair(before, after, "Before", "After", 0.5);
+            return new Pair(before, after, BEFORE, AFTER, 0.5);
         }
 
         @Override
@@ -99,8 +105,17 @@ public sealed interface Carries {
             return new Pair(before, after, nameBefore, nameAfter, other);
         }
 
-        /** What was before after, and the other way round: the picture in front stays as wide as it was. */
+        /**
+         * What was before after, and the other way round: the picture in front stays as wide as it was. Usual names stay where
+         * they are, for it is the pictures that stood on the wrong sides.
+         */
         public Pair swapped() {
+            return nameBefore.equals(BEFORE) && nameAfter.equals(AFTER)
+                    ? new Pair(after, before, nameBefore, nameAfter, 1 - startsAt)
+                    : turned();
+        }
+
+        private Pair turned() {
             return new Pair(after, before, nameAfter, nameBefore, 1 - startsAt);
         }
     }

@@ -69,6 +69,24 @@ public final class Link {
         };
     }
 
+    /** Where a proper address leads, as a sentence for who typed it; empty for none. */
+    public static String said(String link) {
+        String to = link.replaceFirst("^(https?://|mailto:|tel:)", "");
+        return switch (leads(link)) {
+            case NOWHERE -> "";
+            case WEB -> "Leads to " + to + ", on the web.";
+            case MAIL -> "Writes a mail to " + to + ".";
+            case PHONE -> "Calls " + to + ".";
+            case SITE -> "Leads to " + link + " on the site that the reel is pasted into.";
+            case PAGE -> "Leads to " + link + " on the page that the reel is pasted into.";
+        };
+    }
+
+    /** Whether it leads to wherever the reel is pasted into, which not everybody means. */
+    public static boolean isOwn(String link) {
+        return leads(link) == Leads.SITE || leads(link) == Leads.PAGE;
+    }
+
     /** Refuses what a page must never carry (script addresses among them) and what no browser could follow. */
     static void check(String link) {
         if (link.isEmpty()) {

@@ -17,13 +17,18 @@ public record PictureWords(String title, String caption, String alt, String link
         Link.check(link);
     }
 
-    /** What a file says of itself, as much of it as fits. */
-    public static PictureWords ofFile(String title, String caption, String alt) {
-        return new PictureWords(cut(title, Words.TITLE), cut(caption, Words.TEXT), cut(alt, Words.ALT), "");
+    /**
+     * What a file says of itself, as much of it as fits; nothing where it says its own name.
+     *
+     * @param file its name
+     */
+    public static PictureWords ofFile(String file, String title, String caption, String alt) {
+        return new PictureWords(
+                cut(file, title, Words.TITLE), cut(file, caption, Words.TEXT), cut(file, alt, Words.ALT), "");
     }
 
-    private static String cut(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most);
+    private static String cut(String file, String text, int most) {
+        return isName(file, text) ? "" : text.length() <= most ? text : text.substring(0, most);
     }
 
     /**
@@ -33,10 +38,14 @@ public record PictureWords(String title, String caption, String alt, String link
      * @throws IllegalArgumentException when the alt text is nothing but that name
      */
     public PictureWords of(String file) {
-        String name = file.replaceFirst("\\.[A-Za-z0-9]{2,4}$", "");
-        if (!alt.isBlank() && (alt.strip().equals(file) || alt.strip().equals(name))) {
+        if (!alt.isBlank() && isName(file, alt)) {
             throw new IllegalArgumentException("A file name is no alt text: say what can be seen on the picture.");
         }
         return this;
+    }
+
+    private static boolean isName(String file, String text) {
+        String name = file.replaceFirst("\\.[A-Za-z0-9]{2,4}$", "");
+        return text.strip().equalsIgnoreCase(file) || text.strip().equalsIgnoreCase(name);
     }
 }

@@ -1,4 +1,4 @@
-package com.keenreel.app.bench;
+package com.keenreel.app.publishing;
 
 import com.keenreel.app.store.SettingStore;
 import java.util.Map;
@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
  * the whole of this Keen Reel.
  */
 @Controller
-class PathsMeant {
+public class PathsMeant {
     private static final String SETTING = "paths-meant";
 
     private final SettingStore settings;
@@ -21,7 +21,7 @@ class PathsMeant {
     }
 
     /** Whether somebody has said so. */
-    boolean isSaid() {
+    public boolean isSaid() {
         return settings.get(SETTING).isPresent();
     }
 

@@ -1,0 +1,147 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** What files bring with them: words that somebody has to look at, names that tell before from after. */
+class FoundInFilesTest {
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        editor.close();
+    }
+
+    private static FilePayload drawing(String name, String says) {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 240 80'>" + says + "<rect width='"
+                + (9 + name.length()) + "' height='9' fill='#" + Integer.toHexString(0x100000 + name.hashCode() % 99999)
+                + "'/></svg>";
+        return new FilePayload(name, "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private String bring(FilePayload file) {
+        return editor.send("POST", "/pictures?name=" + file.name, file.buffer)
+                .path("id")
+                .asString();
+    }
+
+    /** They are marked on the picture's page, in the table and on the slide's sheet, until they are looked at or said anew. */
+    @Test
+    void wordsOfAFileAreMarkedUntilSomebodyHasLookedAtThem() {
+        String looked = bring(drawing("found-looked.svg", "<title>Ovenwick</title><desc>Mark of Ovenwick.</desc>"));
+        String told = bring(drawing("found-told.svg", "<title>Untitled-2</title><desc>A kiln door.</desc>"));
+        Page page = editor.open("/pictures/" + told);
+        Locator found = page.locator(".picture-words .found");
+        assertThat(page.locator("[data-field=title]")).hasValue("");
+        assertThat(found).containsText("Alt text found in the file.");
+        page.locator("[data-field=alt]").fill("The door of a kiln.");
+        page.locator("[data-field=alt]").press("Tab");
+        assertThat(found).isHidden();
+        page.reload();
+        assertThat(found).isHidden();
+
+        Made reel = editor.make("Found", "banner", "full", "banner-glaze-bench.jpg");
+        reel.edit("{'kind':'carry','slide':'" + reel.slides().get(0) + "','carries':{'picture':'" + looked + "'}}");
+        Page bench = reel.bench();
+        bench.locator(".card").first().click();
+        Locator onSheet = bench.locator(".sheet .found");
+        assertThat(onSheet).containsText("Title and alt text found in the file.");
+        bench.locator(".sheet [data-say=title]").fill("Ovenwick and sons");
+        bench.locator(".sheet [data-say=title]").press("Tab");
+        assertThat(onSheet).containsText("Alt text found in the file.");
+        onSheet.getByText("It is right").click();
+        assertThat(onSheet).hasCount(0);
+        page.navigate(page.url().replace(told, looked));
+        assertThat(found).isHidden();
+        assertThat(page.locator("[data-field=alt]")).hasValue("Mark of Ovenwick.");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void theLibraryFindsThemAndTheTableMarksThem() {
+        String id = bring(drawing("found-in-table.svg", "<title>Ebbtide</title>"));
+        Page page = editor.open("/pictures?alt=found&q=found-in-table");
+        assertThat(page.locator("[data-picture]")).hasCount(1);
+        page.locator("[data-picture='" + id + "'] [type=checkbox]").check();
+        page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+        Locator mark = page.locator("tr .found");
+        assertThat(mark).containsText("Title found in the file.");
+        mark.getByText("It is right").click();
+        assertThat(mark).isHidden();
+        page.reload();
+        assertThat(page.locator("[data-picture]")).hasCount(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** A picture's link is completed like a slide's, and a table of words says beforehand where its links lead. */
+    @Test
+    void aLinkOfAPictureIsCompletedAndSaysWhereItLeads() {
+        String id = bring(drawing("found-link.svg", ""));
+        Page page = editor.open("/pictures/" + id);
+        Locator link = page.locator("[data-field=link]");
+        link.fill("www.fennock.example/logos");
+        link.press("Tab");
+        assertThat(page.locator("[data-leads]")).hasText("Leads to www.fennock.example/logos, on the web.");
+        link.fill("post@fennock.example");
+        page.locator("[data-field=credit]").focus();
+        assertThat(page.locator("[data-leads]")).hasText("Writes a mail to post@fennock.example.");
+        assertThat(link).hasValue("mailto:post@fennock.example");
+
+        page.navigate(page.url().replaceFirst("/pictures.*", "/pictures?q=found-link"));
+        page.locator("[data-picture='" + id + "'] [type=checkbox]").check();
+        page.locator(".chosen-do [type=file]")
+                .setInputFiles(new FilePayload(
+                        "words.csv",
+                        "text/csv",
+                        ("id,link\n" + id + ",fennock.example/kiln\n").getBytes(StandardCharsets.UTF_8)));
+        Locator look = page.locator("dialog.csv");
+        assertThat(look).containsText("https://fennock.example/kiln");
+        assertThat(look).containsText("Leads to fennock.example/kiln, on the web.");
+        look.locator("[data-take]").click();
+        assertThat(look).isHidden();
+        page.navigate(page.url().replaceFirst("/pictures.*", "/pictures/" + id));
+        assertThat(link).hasValue("https://fennock.example/kiln");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Names tell the sides apart; it is asked about, and swapped by one press. */
+    @Test
+    void picturesInTwosAreOrderedByTheirNamesAndAskedAbout() {
+        Page page = editor.open("/reels/new");
+        page.locator("[name=starter][value=comparison]").check();
+        page.locator("[data-drop] [type=file]").setInputFiles(new FilePayload[] {
+            drawing("floor-after.svg", ""),
+            drawing("floor-before.svg", ""),
+            drawing("hall-one.svg", ""),
+            drawing("hall-two.svg", "")
+        });
+        Locator rows = page.locator(".chosen [data-picture]");
+        assertThat(page.locator(".pair-says"))
+                .hasText(new String[] {"Before and after by their names. Swap", "Before and after as they came. Swap"});
+        assertThat(rows.locator(".name"))
+                .hasText(new String[] {"floor-before.svg", "floor-after.svg", "hall-one.svg", "hall-two.svg"});
+        page.locator(".pair-says button").last().click();
+        assertThat(rows.locator(".name"))
+                .hasText(new String[] {"floor-before.svg", "floor-after.svg", "hall-two.svg", "hall-one.svg"});
+        assertThat(rows.locator(".side")).hasText(new String[] {"before", "after", "before", "after"});
+        assertThat(page.locator(".pair-says button").last()).isFocused();
+        page.locator("[name=name]").fill("Sides");
+        page.locator("[name=name]").press("Enter");
+        page.waitForURL("**/reels/*");
+        assertThat(page.locator(".card-title")).hasCount(2);
+        page.locator(".card").first().click();
+        page.locator("[data-do=swap]").click();
+        assertThat(page.locator("#stored-line")).containsText("revision 2 ");
+        assertThat(page.locator("[data-key=pair-before]")).hasValue("Before");
+        assertThat(page.locator("[data-key=pair-after]")).hasValue("After");
+        assertThat(editor.problems()).isEmpty();
+    }
+}

@@ -1,0 +1,77 @@
+package com.keenreel.core.reel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.core.reel.Sides.By;
+import com.keenreel.core.reel.Sides.Candidate;
+import com.keenreel.core.reel.Sides.Told;
+import java.time.LocalDateTime;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SidesTest {
+    private static final LocalDateTime MARCH = LocalDateTime.of(2026, 3, 2, 10, 0);
+    private static final LocalDateTime MAY = LocalDateTime.of(2026, 5, 9, 16, 30);
+
+    /** In each the first is the one after, by its name or the other's. */
+    @ParameterizedTest
+    @CsvSource({
+        "floor-after.jpg, floor-before.jpg",
+        "hall_new.JPG, hall_old.JPG",
+        "nachher.png, vorher.png",
+        "2 après.jpg, 1 avant.jpg",
+        "cocina despues.webp, cocina antes.webp",
+        "dopo-3.jpg, prima-3.jpg",
+        "keuken na.jpg, keuken voor.jpg",
+        "sala po.jpg, sala przed.jpg",
+        "efter12.jpg, före12.jpg",
+        "jälkeen.jpg, ennen.jpg",
+        "بعد.jpg, قبل.jpg",
+        "אחרי.jpg, לפני.jpg",
+        "IMG_0012 after.jpg, IMG_0011.jpg",
+        "IMG_0012.jpg, IMG_0011 before.jpg"
+    })
+    void namesTellThemApartWhenTheyWereTaken(String after, String before) {
+        Candidate one = new Candidate(after, MARCH);
+        Candidate other = new Candidate(before, MAY);
+        assertThat(Sides.tell(one, other)).isEqualTo(new Told(true, By.NAMES));
+        assertThat(Sides.tell(other, one)).isEqualTo(new Told(false, By.NAMES));
+    }
+
+    /** A word inside another one says nothing, and neither does a name that says both. */
+    @ParameterizedTest
+    @CsvSource({
+        "IMG_0012.jpg, IMG_0011.jpg",
+        "afterglow.jpg, beforehand.jpg",
+        "nave.jpg, portal.jpg",
+        "before.jpg, before-2.jpg",
+        "before and after.jpg, hall.jpg"
+    })
+    void elseTheDatesDo(String first, String second) {
+        assertThat(Sides.tell(new Candidate(first, MAY), new Candidate(second, MARCH)))
+                .isEqualTo(new Told(true, By.DATES));
+        assertThat(Sides.tell(new Candidate(first, MARCH), new Candidate(second, MAY)))
+                .isEqualTo(new Told(false, By.DATES));
+    }
+
+    @Test
+    void elseTheyStayAsTheyWereGiven() {
+        Told asGiven = new Told(false, By.NOTHING);
+        assertThat(Sides.tell(new Candidate("b.jpg", null), new Candidate("a.jpg", MARCH)))
+                .isEqualTo(asGiven);
+        assertThat(Sides.tell(new Candidate("b.jpg", MARCH), new Candidate("a.jpg", MARCH)))
+                .isEqualTo(asGiven);
+    }
+
+    @Test
+    void namesThatAreUsualStayWhereTheyAreWhenSidesAreSwapped() {
+        Carries.Pair usual = Carries.Pair.of(new PictureId("one"), new PictureId("two"));
+        assertThat(usual.swapped()).isEqualTo(Carries.Pair.of(new PictureId("two"), new PictureId("one")));
+        Carries.Pair own = usual.withName(Carries.Side.AFTER, "Winter").withStart(0.25);
+        assertThat(own.swapped().nameBefore()).isEqualTo("Winter");
+        assertThat(own.swapped().nameAfter()).isEqualTo("Before");
+        assertThat(own.swapped().startsAt()).isEqualTo(0.75);
+        assertThat(own.swapped().swapped()).isEqualTo(own);
+    }
+}
