@@ -2,17 +2,20 @@
 /** Puts parts of a component together; their getters stay getters. */
 export const mix = (...parts) => Object.defineProperties({}, Object.assign({}, ...parts.map(Object.getOwnPropertyDescriptors)));
 
-/** All files of a dropped folder, those in folders inside it too; what starts with a dot is nobody's picture. */
-async function inside(folder) {
+/** The files of a dropped folder with its name, then those of each folder inside it; what starts with a dot is nobody's picture. */
+async function inside(folder, name = folder.name) {
   const reader = folder.createReader();
   const files = [];
+  const deeper = [];
   for (;;) {
     const entries = await new Promise((done, failed) => reader.readEntries(done, failed)); // gives them in portions
-    if (!entries.length) return files;
-    for (const entry of entries.filter(({ name }) => !name.startsWith('.'))) {
-      files.push(...(entry.isDirectory ? await inside(entry) : [await new Promise((done, failed) => entry.file(done, failed))]));
+    if (!entries.length) break;
+    for (const entry of entries.filter((one) => !one.name.startsWith('.'))) {
+      if (entry.isDirectory) deeper.push(...(await inside(entry, `${name}, ${entry.name}`)));
+      else files.push(await new Promise((done, failed) => entry.file(done, failed)));
     }
   }
+  return files.length || !deeper.length ? [{ files, folder: name }, ...deeper] : deeper;
 }
 
 /** What was dropped: loose files together, and those of each folder with its name. */
@@ -20,7 +23,7 @@ export async function dropped(event) {
   const entries = [...event.dataTransfer.items].map((item) => item.webkitGetAsEntry?.()).filter(Boolean);
   const folders = entries.filter(({ isDirectory }) => isDirectory);
   const loose = [...event.dataTransfer.files].filter(({ name }) => !folders.some((folder) => folder.name === name));
-  const found = await Promise.all(folders.map(async (folder) => ({ files: await inside(folder), folder: folder.name })));
+  const found = (await Promise.all(folders.map((folder) => inside(folder)))).flat();
   return loose.length ? [{ files: loose }, ...found] : found;
 }
 

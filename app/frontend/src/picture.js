@@ -1,7 +1,7 @@
 // One picture by itself: its focal point, how it is turned and trimmed, its words, its file.
 import { notice, send } from './http.js';
 import { loadAnew, Steps } from './steps.js';
-import { ready, upload } from './uploads.js';
+import { deliver, ready } from './uploads.js';
 import { looked, pictureWords, saysOf } from './words-table.js';
 
 const sheet = document.querySelector('.picture-sheet');
@@ -78,7 +78,7 @@ sheet.querySelector('[data-replace]')?.addEventListener('change', async (event) 
   const [file] = event.target.files;
   if (!file) return;
   notice('The file is being sent.');
-  await change('another file', () => upload(`/pictures/${picture}/file`, file));
+  await change('another file', () => deliver(`/pictures/${picture}/file`, file));
 });
 
 const words = sheet.querySelector('[data-words]');

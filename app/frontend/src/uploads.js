@@ -1,4 +1,5 @@
 // Bringing files: several at once, with progress, each with a reason when it is refused. What is here already is not sent.
+import { decoded, isForeign } from './decoding.js';
 import { headers, send } from './http.js';
 
 const AT_ONCE = 3;
@@ -87,9 +88,9 @@ async function one(file, row, changed) {
   try {
     let picture = await known(file);
     const again = Boolean(picture);
-    picture ??= await upload(`/pictures?name=${encodeURIComponent(file.name)}`, file, (share) => {
+    picture ??= await deliver(`/pictures?name=${encodeURIComponent(file.name)}`, file, (share, decoding) => {
       bar.value = 90 * share;
-      says.textContent = `${Math.round(100 * share)} %`;
+      says.textContent = decoding ? 'is being read' : `${Math.round(100 * share)} %`;
       sent(share * file.size);
     });
     sent(file.size);
@@ -147,8 +148,20 @@ async function ask() {
   asking = asked.size ? setTimeout(ask, 500) : undefined;
 }
 
+/** Sends a file to that address; what the application does not read goes with a copy that it does. */
+export async function deliver(address, file, progress = () => {}) {
+  if (!(await isForeign(file))) return upload(address, file, progress);
+  progress(0, true);
+  const { blob, colours } = await decoded(file);
+  const { sha256 } = await upload('/pictures/originals', file, (share) => progress(share / 2));
+  const copy = new URL(address, location.href);
+  copy.searchParams.set('original', sha256);
+  copy.searchParams.set('colours', colours);
+  return upload(copy, blob, (share) => progress((1 + share) / 2));
+}
+
 /** A request that tells how much was sent, which fetch cannot. */
-export function upload(address, file, progress = () => {}) {
+function upload(address, file, progress = () => {}) {
   return new Promise((done, failed) => {
     const request = new XMLHttpRequest();
     const end = (how, what) => {

@@ -28,7 +28,7 @@ final class Credit {
             case JPEG -> jpeg(file, exif);
             case PNG -> png(file, exif);
             case WEBP -> webp(file, exif, width, height, alpha);
-            case GIF, SVG -> file;
+            case GIF, TIFF, SVG -> file;
         };
     }
 

@@ -6,6 +6,7 @@ import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferByte;
 import java.awt.image.IndexColorModel;
 import java.awt.image.PixelInterleavedSampleModel;
@@ -50,7 +51,7 @@ final class Decoded implements Lines {
                     new Decoded(
                             read(Formats.reader(Format.PNG), new ByteArrayInputStream(file.bytes())),
                             PngProfile.of(file.bytes()));
-                case GIF, WEBP ->
+                case GIF, WEBP, TIFF ->
                     new Decoded(read(Formats.reader(file.format()), new ByteArrayInputStream(file.bytes())), null);
                 case SVG -> throw new IllegalArgumentException("Drawings have no pixels to read.");
             };
@@ -78,6 +79,10 @@ final class Decoded implements Lines {
             reader.addIIOReadWarningListener((source, warning) ->
                     short_.compareAndSet(false, warning != null && warning.contains("Premature end")));
             BufferedImage image = reader.read(0, redFirst ? redFirst(reader) : null);
+            int kind = image.getRaster().getTransferType();
+            if (kind == DataBuffer.TYPE_FLOAT || kind == DataBuffer.TYPE_DOUBLE) {
+                throw new Refused("Its colours are numbers with fractions. Save it with 8 or 16 bits a colour.");
+            }
             if (short_.get()) {
                 throw new Refused("The file is cut off: the lower part of its picture is missing."
                         + " Copy it again from where it came from.");
@@ -131,7 +136,8 @@ final class Decoded implements Lines {
 
     /** Whether the stored numbers are the colours, one band each. */
     private boolean byBands() {
-        return colours instanceof ComponentColorModel;
+        return colours instanceof ComponentColorModel
+                && colours.getColorSpace().getNumComponents() <= 3; // inks are converted by the image itself
     }
 
     @Override

@@ -9,6 +9,7 @@ public enum Format {
     PNG("image/png", "png"),
     WEBP("image/webp", "webp"),
     GIF("image/gif", "gif"),
+    TIFF("image/tiff", "tif"),
     SVG("image/svg+xml", "svg");
 
     private final String mediaType;
@@ -56,16 +57,31 @@ public enum Format {
         if (startsWith(bytes, 'P', 'K', 3, 4)) {
             throw new Refused("This is a packed folder (ZIP). Unpack it and bring the pictures that are in it.");
         }
-        if (bytes.length > 12
-                && ascii(bytes, 4, 4).equals("ftyp")
-                && ascii(bytes, 8, 4).matches("hei[cx]|hevc|mif1|avif")) {
-            throw new Refused("This is a HEIC or AVIF picture, which cannot be read. Save it as JPEG first.");
+        if (startsWith(bytes, 'I', 'I', 42, 0) || startsWith(bytes, 'M', 'M', 0, 42)) {
+            return TIFF;
+        }
+        if (isHeif(bytes)) {
+            throw new Refused("This is a HEIC or AVIF picture, which a browser makes readable while it is brought."
+                    + " Bring it on Pictures, or save it as JPEG.");
+        }
+        if (startsWith(bytes, '%', 'P', 'D', 'F')) {
+            throw new Refused("This is a PDF. Save the page that you want as PNG, and bring that.");
+        }
+        if (startsWith(bytes, '8', 'B', 'P', 'S')) {
+            throw new Refused("This is a Photoshop document. Save it as JPEG or PNG, and bring that.");
         }
         String start = ascii(bytes, 0, Math.min(bytes.length, 1024)).toLowerCase(Locale.ROOT);
         if (start.contains("<svg") && start.stripLeading().replace("\uFEFF", "").contains("<")) {
             return SVG;
         }
-        throw new Refused("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
+        throw new Refused("This is not a JPEG, PNG, WebP, GIF, TIFF or SVG picture.");
+    }
+
+    /** Whether it is a picture in a HEIF container, AVIF among them. Source: ISO/IEC 23008-12, brands. */
+    static boolean isHeif(byte[] bytes) {
+        return bytes.length > 12
+                && ascii(bytes, 4, 4).equals("ftyp")
+                && ascii(bytes, 8, 4).matches("hei[cxms]|hev[cxms]|mif[12]|msf1|avi[fs]");
     }
 
     private static boolean startsWith(byte[] bytes, int... wanted) {

@@ -3,6 +3,7 @@ package com.keenreel.imaging;
 import com.luciad.imageio.webp.WebPImageReaderSpi;
 import com.luciad.imageio.webp.WebPImageWriterSpi;
 import com.twelvemonkeys.imageio.plugins.jpeg.JPEGImageReaderSpi;
+import com.twelvemonkeys.imageio.plugins.tiff.TIFFImageReaderSpi;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -16,6 +17,7 @@ final class Formats {
         ImageIO.setUseCache(false);
         IIORegistry registry = IIORegistry.getDefaultInstance();
         registry.registerServiceProvider(new JPEGImageReaderSpi());
+        registry.registerServiceProvider(new TIFFImageReaderSpi());
         registry.registerServiceProvider(new com.twelvemonkeys.imageio.plugins.webp.WebPImageReaderSpi());
         WebPImageReaderSpi second = registry.getServiceProviderByClass(WebPImageReaderSpi.class);
         if (second != null) {
@@ -31,6 +33,7 @@ final class Formats {
             case JPEG -> system("jpeg");
             case PNG -> system("png");
             case GIF -> system("gif");
+            case TIFF -> own(TIFFImageReaderSpi.class);
             case WEBP -> own(com.twelvemonkeys.imageio.plugins.webp.WebPImageReaderSpi.class);
             case SVG -> throw new IllegalArgumentException("Drawings have no pixels to read.");
         };
@@ -69,7 +72,7 @@ final class Formats {
                 case WEBP -> new WebPImageWriterSpi().createWriterInstance();
                 case JPEG -> only(ImageIO.getImageWritersByFormatName("jpeg"));
                 case PNG -> only(ImageIO.getImageWritersByFormatName("png"));
-                case GIF, SVG -> throw new IllegalArgumentException("Pixels are not written as " + format + ".");
+                case GIF, TIFF, SVG -> throw new IllegalArgumentException("Pixels are not written as " + format + ".");
             };
         } catch (java.io.IOException never) {
             throw new IllegalStateException(never);

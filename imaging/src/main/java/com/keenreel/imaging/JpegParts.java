@@ -111,6 +111,26 @@ record JpegParts(
                 new ByteArrayInputStream(needed), new ByteArrayInputStream(file, scans, file.length - scans));
     }
 
+    /** The file with that colour profile in the place of its own. */
+    byte[] withProfile(byte[] other) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write(needed, 0, 2);
+        int most = 65_535 - 2 - PROFILE.length - 2;
+        int parts = (other.length + most - 1) / most;
+        for (int part = 0; part < parts; part++) {
+            int length = Math.min(most, other.length - part * most);
+            int segment = length + 2 + PROFILE.length + 2;
+            out.writeBytes(new byte[] {(byte) 0xFF, (byte) 0xE2, (byte) (segment >> 8), (byte) segment});
+            out.writeBytes(PROFILE);
+            out.write(part + 1);
+            out.write(parts);
+            out.write(other, part * most, length);
+        }
+        out.write(needed, 2, needed.length - 2);
+        out.write(file, scans, file.length - scans);
+        return out.toByteArray();
+    }
+
     /** Whether the end of the picture is there; what follows it is of no interest. */
     boolean whole() {
         for (int i = file.length - 1; i > scans; i--) {

@@ -51,14 +51,35 @@ public record Received(Format format, byte[] bytes, int width, int height, FileW
         }
         FileWords words = FileWords.of(file);
         boolean onItsSide = words.orientation() >= 5;
-        boolean moves = format == Format.GIF && Gif.moves(file);
+        return new Received(
+                format, file, onItsSide ? size[1] : size[0], onItsSide ? size[0] : size[1], words, note(format, file));
+    }
+
+    private static String note(Format format, byte[] file) throws Refused {
+        if (format == Format.TIFF && Tiff.pages(file) > 1) {
+            return "Only the first of its " + Tiff.pages(file) + " pages is shown.";
+        }
+        return format == Format.GIF && Gif.moves(file) ? "Only the first of its moving pictures is shown." : "";
+    }
+
+    /**
+     * The same picture as a browser has decoded it of an original that is kept: what that says of itself is said.
+     *
+     * @param colours whether the numbers of its colours are still those of the original's profile
+     * @throws Refused when the two cannot go together
+     */
+    public Received of(Original original, boolean colours) throws Refused {
+        byte[] profile = original.profile();
+        byte[] own = colours && profile != null && format == Format.JPEG
+                ? JpegParts.of(bytes).withProfile(profile)
+                : bytes;
         return new Received(
                 format,
-                file,
-                onItsSide ? size[1] : size[0],
-                onItsSide ? size[0] : size[1],
-                words,
-                moves ? "Only the first of its moving pictures is shown." : "");
+                own,
+                width,
+                height,
+                original.words(),
+                "Shown from a copy; the " + original.kind() + " is kept.");
     }
 
     /** How it must be turned, as EXIF numbers it, 1 to 8. */
@@ -75,11 +96,13 @@ public record Received(Format format, byte[] bytes, int width, int height, FileW
             }
             return new int[] {parts.width(), parts.height(), parts.components() == 4 ? 8 : 3};
         }
+        if (format == Format.TIFF) {
+            Tiff.check(file);
+        }
         ImageReader reader = Formats.reader(format);
         try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
             reader.setInput(in, true, true);
-            int[] size = {reader.getWidth(0), reader.getHeight(0), format == Format.PNG ? bytes(file[24], file[25]) : 4
-            };
+            int[] size = {reader.getWidth(0), reader.getHeight(0), bytes(format, file)};
             if (size[0] < 1 || size[1] < 1) {
                 throw Refused.broken();
             }
@@ -89,6 +112,14 @@ public record Received(Format format, byte[] bytes, int width, int height, FileW
         } finally {
             reader.dispose();
         }
+    }
+
+    private static int bytes(Format format, byte[] file) {
+        return switch (format) {
+            case PNG -> bytes(file[24], file[25]);
+            case TIFF -> 8; // 16 bits each of four
+            default -> 4;
+        };
     }
 
     /** Bytes a pixel of a PNG has when it is decoded. Source: the PNG specification, chunk IHDR. */

@@ -63,11 +63,11 @@ class HostileFilesTest {
         System.arraycopy(noise, 0, lie, 700, 3000);
         return Stream.of(
                 new Bad("nothing", new byte[0], "empty"),
-                new Bad("noise", noise, "not a JPEG, PNG, WebP, GIF or SVG"),
+                new Bad("noise", noise, "not a JPEG, PNG, WebP, GIF, TIFF or SVG"),
                 new Bad("text", text("Hello"), "not a JPEG"),
                 new Bad("page", text("<!doctype html><p>Hello"), "not a JPEG"),
                 new Bad("packed folder", text("PK\3\4......index.html"), "Unpack it"),
-                new Bad("phone's own format", text("\0\0\0\30ftypheic\0\0\0\0"), "Save it as JPEG"),
+                new Bad("phone's own format", text("\0\0\0\30ftypheic\0\0\0\0"), "save it as JPEG"),
                 new Bad("half a JPEG", Arrays.copyOf(jpeg, jpeg.length / 2), "cut off"),
                 new Bad("start of a JPEG", Arrays.copyOf(jpeg, 100), "cut off"),
                 new Bad("half a PNG", Arrays.copyOf(png, png.length / 2), "broken"),

@@ -25,6 +25,9 @@ public class PathHeaders extends OncePerRequestFilter {
     private static final String APPLICATION = "default-src 'self'; img-src 'self' blob: data:; frame-src 'self'; "
             + "frame-ancestors 'none'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
+    /** The worker that decodes HEIC runs WebAssembly, and loads nothing. */
+    private static final String DECODER = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'";
+
     private final Settings settings;
 
     PathHeaders(Settings settings) {
@@ -53,6 +56,9 @@ public class PathHeaders extends OncePerRequestFilter {
             response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
             response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
             response.setHeader(POLICY, APPLICATION);
+            if (path.equals("/app/heic.js")) {
+                response.setHeader(POLICY, DECODER);
+            }
             boolean byContent = path.startsWith("/pictures/versions/") || path.startsWith("/app/fonts/");
             response.setHeader("Cache-Control", byContent ? "private, max-age=31536000, immutable" : "no-cache");
             if (path.endsWith(".svg") && path.startsWith("/pictures/")) {

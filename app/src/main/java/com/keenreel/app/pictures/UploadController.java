@@ -10,6 +10,7 @@ import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.imaging.Format;
+import com.keenreel.imaging.Original;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
 import jakarta.servlet.http.HttpServletRequest;
@@ -19,6 +20,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -66,22 +68,40 @@ class UploadController {
         return pictures.find(picture.id());
     }
 
+    /** Keeps a file that will be shown from a copy, as its browser decodes it: {@code {sha256}} names it. */
+    @PostMapping("/pictures/originals")
+    @ResponseBody
+    ResponseEntity<Object> keep(HttpServletRequest request) throws IOException {
+        try {
+            Original original = Original.look(read(request));
+            return ResponseEntity.ok(Map.of("sha256", files.put(original.bytes())));
+        } catch (Refused refused) {
+            return refused(refused);
+        }
+    }
+
+    private static ResponseEntity<Object> refused(Refused refused) {
+        return ResponseEntity.unprocessableContent().body(Map.of("problem", String.valueOf(refused.getMessage())));
+    }
+
     /**
      * Takes in one file. The answer comes when it is kept; renditions follow. The same content again is the picture that
      * is already there.
+     *
+     * @param copy of which original it is a copy, if it is one
      */
     @PostMapping("/pictures")
     @ResponseBody
-    ResponseEntity<Object> add(@RequestParam String name, HttpServletRequest request) throws IOException {
-        return taken(request, (file, sha256) -> restored(pictures.add(shortened(name), file, sha256)));
+    ResponseEntity<Object> add(@RequestParam String name, Copy copy, HttpServletRequest request) throws IOException {
+        return taken(request, copy, (file, sha256) -> restored(pictures.add(shortened(name), file, sha256)));
     }
 
     /** Takes in another file for a picture; every reel that shows it follows. */
     @PostMapping("/pictures/{id}/file")
     @ResponseBody
-    ResponseEntity<Object> replace(@PathVariable String id, HttpServletRequest request) throws IOException {
+    ResponseEntity<Object> replace(@PathVariable String id, Copy copy, HttpServletRequest request) throws IOException {
         PictureId picture = new PictureId(id);
-        ResponseEntity<Object> answer = taken(request, (file, sha256) -> versions.replace(picture, file, sha256));
+        ResponseEntity<Object> answer = taken(request, copy, (file, sha256) -> versions.replace(picture, file, sha256));
         byItself.look();
         return answer;
     }
@@ -90,15 +110,31 @@ class UploadController {
         StoredPicture of(Received file, String sha256);
     }
 
-    private ResponseEntity<Object> taken(HttpServletRequest request, Taking taking) throws IOException {
+    /**
+     * What a decoded file is a copy of; the framework gives null for what is missing.
+     *
+     * @param original names the file that was kept
+     * @param colours "own" where the numbers of its colours are those of the original's profile
+     */
+    record Copy(@Nullable String original, @Nullable String colours) {}
+
+    private ResponseEntity<Object> taken(HttpServletRequest request, Copy copy, Taking taking) throws IOException {
         byte[] bytes = read(request);
         try {
             Received file = Received.look(bytes);
-            StoredPicture picture = taking.of(file, files.put(file.bytes()));
+            String original = copy.original();
+            if (original != null) {
+                file = file.of(Original.look(files.read(original)), "own".equals(copy.colours()));
+            }
+            String sha256 = files.put(file.bytes());
+            if (original != null) {
+                pictures.keepsOriginal(sha256, original);
+            }
+            StoredPicture picture = taking.of(file, sha256);
             workers.ring();
             return ResponseEntity.ok(Shown.of(picture));
         } catch (Refused refused) {
-            return ResponseEntity.unprocessableContent().body(Map.of("problem", String.valueOf(refused.getMessage())));
+            return refused(refused);
         }
     }
 

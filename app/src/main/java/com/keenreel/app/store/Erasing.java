@@ -5,6 +5,7 @@ import static com.keenreel.app.store.sql.Tables.JOB;
 import static com.keenreel.app.store.sql.Tables.LIVE_CHANGE;
 import static com.keenreel.app.store.sql.Tables.MEMBER;
 import static com.keenreel.app.store.sql.Tables.NAMED_REVISION;
+import static com.keenreel.app.store.sql.Tables.ORIGINAL;
 import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
@@ -68,6 +69,11 @@ public class Erasing {
                             .from(PICTURE_VERSION)
                             .where(PICTURE_VERSION.PICTURE_ID.in(ids), PICTURE_VERSION.COPY_SHA256.isNotNull()))
                     .union(DSL.select(RENDITION.SHA256).from(RENDITION).where("version_id in ({0})", versions))
+                    .union(DSL.select(ORIGINAL.SHA256)
+                            .from(ORIGINAL)
+                            .join(PICTURE_VERSION)
+                            .on(PICTURE_VERSION.SHA256.eq(ORIGINAL.SHOWN))
+                            .where(PICTURE_VERSION.PICTURE_ID.in(ids)))
                     .fetch(row -> row.value1()));
             gone.addAll(publications(
                     tx,
@@ -86,6 +92,10 @@ public class Erasing {
                     .execute();
             tx.deleteFrom(PICTURE_VERSION)
                     .where(PICTURE_VERSION.PICTURE_ID.in(ids))
+                    .execute();
+            tx.deleteFrom(ORIGINAL)
+                    .where(ORIGINAL.SHOWN.notIn(
+                            DSL.select(PICTURE_VERSION.SHA256).from(PICTURE_VERSION)))
                     .execute();
             tx.deleteFrom(PICTURE).where(PICTURE.ID.in(ids)).execute();
             return gone;

@@ -1,6 +1,7 @@
 package com.keenreel.app.store;
 
 import static com.keenreel.app.store.sql.Tables.MEMBER;
+import static com.keenreel.app.store.sql.Tables.ORIGINAL;
 import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 
@@ -88,10 +89,23 @@ public class PictureStore {
         };
     }
 
-    /** The picture that shows exactly that content, if there is one. */
+    /** From now on that file is known as the copy from which an original is shown. Both are kept already. */
+    public void keepsOriginal(String shown, String original) {
+        sql.insertInto(ORIGINAL)
+                .set(ORIGINAL.SHOWN, shown)
+                .set(ORIGINAL.SHA256, original)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** The picture that shows exactly that content, or a copy of it, if there is one. */
     public Optional<StoredPicture> byContent(String sha256) {
-        return pictures(PICTURE_VERSION.SHA256.eq(sha256).and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED))))
-                .stream()
+        Condition content = PICTURE_VERSION
+                .SHA256
+                .eq(sha256)
+                .or(PICTURE_VERSION.SHA256.in(
+                        DSL.select(ORIGINAL.SHOWN).from(ORIGINAL).where(ORIGINAL.SHA256.eq(sha256))));
+        return pictures(content.and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED)))).stream()
                 .findFirst();
     }
 

@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import static com.keenreel.app.store.sql.Tables.ORIGINAL;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION_FILE;
@@ -48,6 +49,7 @@ class Tidying implements InitializingBean {
         for (String name : names) {
             boolean kept = sql.fetchExists(
                             PICTURE_VERSION, PICTURE_VERSION.SHA256.eq(name).or(PICTURE_VERSION.COPY_SHA256.eq(name)))
+                    || sql.fetchExists(ORIGINAL, ORIGINAL.SHA256.eq(name))
                     || sql.fetchExists(RENDITION, VersionStore.isContent(DSL.val(name)))
                     || sql.fetchExists(PUBLICATION_FILE, PUBLICATION_FILE.SHA256.eq(name))
                     || sql.fetchExists(
