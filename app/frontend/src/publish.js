@@ -2,7 +2,7 @@ import Alpine from '@alpinejs/csp';
 import { notice, send } from './http.js';
 
 const reel = () => `/reels/${document.body.dataset.reel}`;
-const WAYS = { element: 'element', frame: 'frame', address: 'address', plain: 'element without style attributes' };
+const WAYS = { element: 'element', frame: 'frame', address: 'address', folder: "folder's line", plain: 'element without style attributes' };
 const NOT_REACHED = 'Keen Reel was not reached. Nothing was changed; try again.';
 
 Alpine.data('publish', () => ({

@@ -46,7 +46,7 @@ export class Brief {
     const plain = (part) => {
       const copy = part.cloneNode(true);
       copy.querySelectorAll('.control-panel, .when-unfolded').forEach((panel) => panel.remove());
-      return copy.textContent.replaceAll('\u2060', '').replace(/\s+/g, ' ').replace(/ ([.,;)])/g, '$1').replace(/\( /g, '(').trim();
+      return copy.textContent.replace(/\s+/g, ' ').replace(/ ([.,;)])/g, '$1').replace(/\( /g, '(').trim();
     };
     const name = document.querySelector('.reel-name').value;
     const columns = [...band.querySelectorAll('.brief-column')].map((column) => [...column.children].filter((part) => part.checkVisibility() && !part.matches('.brief-foot')).map(plain).join('\n'));

@@ -3,6 +3,7 @@ import { Problem, notice, send, windowName } from '../http.js';
 import { leaving, offer } from '../leaving.js';
 import { Unstored } from '../unstored.js';
 
+const RESTS = 700; // ms after which keys count as done
 const PATIENCE = 300; // ms that storing waits for what is being previewed
 
 export class Edits {
@@ -11,6 +12,7 @@ export class Edits {
   #shown = Promise.resolve(); // settles when it is on the wall, or will not be
   #passed; // an answer that was not put on the wall because a newer preview was coming
   #reading; // the sheet that is being fetched
+  #resting; // what keys are still turning
 
   constructor(reel, revision, bench) {
     this.address = `/reels/${reel}`;
@@ -39,6 +41,7 @@ export class Edits {
 
   /** Settles when everything that was asked for is stored. */
   settled() {
+    this.#rested();
     return this.#queue;
   }
 
@@ -51,6 +54,35 @@ export class Edits {
    */
   store(edit, refused = (problem) => notice(problem), on = undefined, id = undefined) {
     return this.#ask('edits', on === undefined ? { edit } : { edit, on }, refused, id);
+  }
+
+  /**
+   * Stores an edit as soon as none of its like has followed for a moment: what is turned by keys is one step.
+   *
+   * @param like what it is about; another one, or anything else that is done, stores it at once
+   */
+  soon(like, edit) {
+    if (this.#resting?.like !== like) this.#rested();
+    if (!this.#resting) {
+      this.#resting = { like, id: crypto.randomUUID() };
+      this.#resting.stored = new Promise((done) => (this.#resting.done = done));
+      this.unstored += 1;
+      this.#say();
+    }
+    const resting = this.#resting;
+    clearTimeout(resting.timer);
+    Object.assign(resting, { edit, timer: setTimeout(() => this.#rested(), RESTS) });
+    this.kept.keep(resting.id, { what: 'edits', more: { window: this.window, edit } });
+    return resting.stored;
+  }
+
+  #rested() {
+    const resting = this.#resting;
+    if (!resting) return;
+    clearTimeout(resting.timer);
+    this.#resting = undefined;
+    this.unstored -= 1;
+    resting.done(this.store(resting.edit, undefined, undefined, resting.id));
   }
 
   undo() {
@@ -67,6 +99,7 @@ export class Edits {
   }
 
   #ask(what, asked, refused, editId = crypto.randomUUID()) {
+    this.#rested();
     const more = { window: this.window, ...asked }; // what another window left is undone there
     this.kept.keep(editId, { what, more });
     this.unstored += 1;

@@ -37,9 +37,9 @@ export class Find {
   }
 
   /** How well something answers what is written: every word of it begins one of its names; null where one does not. */
-  #rank({ says, names, now }, words) {
+  #rank({ name, says, names, now }, words) {
     const begins = (text, word) => text.toLowerCase().split(/[^\p{L}\p{N}]+/u).some((one) => one.startsWith(word));
-    const ranks = words.map((word) => (names.some((name) => begins(name, word)) ? 0 : begins(says, word) ? 1 : begins(now, word) ? 2 : 3));
+    const ranks = words.map((word) => ([name, ...names].some((one) => begins(one, word)) ? 0 : begins(says, word) ? 1 : begins(now, word) ? 2 : 3));
     return ranks.includes(3) ? null : Math.max(0, ...ranks);
   }
 
@@ -57,8 +57,9 @@ export class Find {
   #line(entry, i) {
     const line = document.createElement('li');
     Object.assign(line, { id: `found-${i}`, role: 'option', entry });
-    const [says, now, stands] = [['', entry.says], ['now', entry.now], ['quiet', entry.stands]].map(([className, textContent]) => Object.assign(document.createElement('span'), { className, textContent }));
-    line.append(says, now, stands);
+    line.append(
+      ...['name', 'says', 'now', 'stands'].map((part) => Object.assign(document.createElement('span'), { className: part, textContent: entry[part] })),
+    );
     return line;
   }
 

@@ -233,12 +233,23 @@ export class Order {
       return { kind: 'hold', slide, hold: Number(dataset.hold) };
     };
     this.bench.moved('order');
-    this.storeAll(ids.map(longer)).then((stored) => stored || this.edits.refresh());
+    const edits = ids.map(longer);
+    this.#show(ids);
+    this.edits.soon(`hold of ${ids}`, this.#asOne(edits)).then((stored) => stored || this.edits.refresh());
+  }
+
+  /** Says on the cards how long they will stand. */
+  #show(ids) {
+    ids.map((id) => this.placeOf(id)).forEach((place) => (place.querySelector('.card .figure').textContent = `${(place.dataset.hold / 1000).toFixed(1)} s`));
+  }
+
+  #asOne(edits) {
+    return edits.length === 1 ? edits[0] : { kind: 'several', edits };
   }
 
   /** Stores edits as one step. */
   storeAll(edits) {
-    return this.edits.store(edits.length === 1 ? edits[0] : { kind: 'several', edits });
+    return this.edits.store(this.#asOne(edits));
   }
 
   // Slides that were copied are remembered for all windows, so that they can be pasted into another reel.

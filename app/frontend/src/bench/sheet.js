@@ -187,6 +187,11 @@ export class Sheet {
     event.preventDefault();
     this.scope = button.dataset.focalScope;
     const inside = (value) => Math.round(1000 * Math.min(1, Math.max(0, value))) / 1000;
-    this.#look({ x: inside(Number(button.dataset.x) + by[0]), y: inside(Number(button.dataset.y) + by[1]) });
+    const focal = { x: inside(Number(button.dataset.x) + by[0]), y: inside(Number(button.dataset.y) + by[1]) };
+    Object.assign(button.dataset, focal); // the next press counts from here, before this one is stored
+    const setUp = this.scope === 'all' ? null : this.scope;
+    const edit = { kind: 'look', slide: this.slide, setUp, focal };
+    this.edits.preview(edit);
+    this.edits.soon(`focal point of ${this.slide} on ${this.scope}`, edit);
   }
 }

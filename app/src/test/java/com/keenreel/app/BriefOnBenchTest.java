@@ -152,8 +152,7 @@ class BriefOnBenchTest {
                 .isTrue();
         for (Locator sentence :
                 page.locator(".brief-column > p:not(.rest, .brief-foot)").all()) {
-            assertThat(sentence.evaluate("(p) => p.lastChild.textContent.trim()")
-                            .toString())
+            assertThat(sentence.evaluate("(p) => p.textContent.trim()").toString())
                     .as(sentence.textContent())
                     .endsWith(".");
         }

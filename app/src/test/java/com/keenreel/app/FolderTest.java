@@ -41,6 +41,16 @@ class FolderTest {
         return into.resolve(name);
     }
 
+    /** What Publish gives for a page that lies beside the folder. */
+    private static String line(Editor editor, Made reel) {
+        Page publish = editor.open("/reels/" + reel.id + "/publish");
+        publish.locator("[data-copy=folder]").click();
+        assertThat(publish.locator("#notices")).hasText("The folder's line is copied.");
+        String line = publish.locator("[data-code=folder]").inputValue();
+        publish.close();
+        return line;
+    }
+
     @Test
     void itOpensFromDiskAndAsksForNothingElsewhere() throws IOException {
         Path into = Running.temporaryFolder();
@@ -51,6 +61,13 @@ class FolderTest {
                 kind.getValue().publish();
                 Path folder = take(editor, kind.getValue(), into);
                 assertThat(folder.resolve("read me.txt")).content().contains("index.html", "<iframe");
+                Path beside = Files.writeString(
+                        into.resolve(kind.getKey() + ".html"),
+                        "<!doctype html><title>Beside</title>" + line(editor, kind.getValue()));
+                Page framed = visitor.open("file://" + beside);
+                assertThat(framed.frameLocator("iframe").locator("keen-reel .run"))
+                        .hasCount(1);
+                framed.close();
                 List<String> asked = new ArrayList<>();
                 Page page = visitor.open("file://" + folder.resolve("index.html"));
                 page.onRequest(request -> asked.add(request.url()));

@@ -144,4 +144,26 @@ class FoundInFilesTest {
         assertThat(page.locator("[data-key=pair-after]")).hasValue("After");
         assertThat(editor.problems()).isEmpty();
     }
+
+    /** A folder becomes a set, and each folder inside it one of its own. */
+    @Test
+    void foldersInsideAFolderBecomeSetsOfTheirOwn() {
+        Page page = editor.open("/pictures");
+        page.evaluate("""
+                () => {
+                  const drawing = (name) => ({ name, isDirectory: false, file: (done) => done(new File([`<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 ${name.length}'><title>${name}</title></svg>`], name)) });
+                  const folder = (name, ...entries) => ({ name, isDirectory: true, createReader: () => {
+                    const portions = [entries.slice(0, 1), entries.slice(1), []];
+                    return { readEntries: (done) => done(portions.shift()) };
+                  } });
+                  const season = folder('Season', drawing('season-one.svg'), drawing('.hidden.svg'), folder('Winter', drawing('winter-one.svg'), drawing('winter-second.svg')), folder('Empty'));
+                  const drop = Object.assign(new Event('drop', { bubbles: true, cancelable: true }), { dataTransfer: { types: ['Files'], files: [], items: [{ webkitGetAsEntry: () => season }] } });
+                  document.querySelector('.rows').dispatchEvent(drop);
+                }""");
+        Locator sets = page.locator(".sets");
+        assertThat(sets.locator("a:has-text('Season, Winter')")).containsText("2,");
+        assertThat(sets.locator("a:has-text('Season')").first()).containsText("1,");
+        assertThat(sets.locator("a:has-text('Season')")).hasCount(2);
+        assertThat(editor.problems()).isEmpty();
+    }
 }

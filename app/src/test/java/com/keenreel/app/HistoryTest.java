@@ -67,6 +67,35 @@ class HistoryTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    /** However often keys are pressed, one thing that is turned by them is one line; what is done next does not wait. */
+    @Test
+    void oneGestureIsOneLine() {
+        Made reel = made();
+        Page page = reel.bench();
+        Locator card = page.locator(".card").first();
+        for (int i = 0; i < 4; i++) {
+            card.press("+");
+        }
+        assertThat(card.locator(".figure")).hasText("11.0 s");
+        card.press("h");
+        assertThat(page.locator("#stored-line")).containsText("revision 5 ");
+        card.press("h");
+        card.click();
+        Locator focal = page.locator("[data-key=focal-all]");
+        for (int i = 0; i < 3; i++) {
+            focal.press("ArrowRight");
+        }
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("#stored-line")).containsText("revision 7 ");
+        page.locator("[data-do=history]").click();
+        Locator lines = page.locator("#history [data-revision]");
+        assertThat(lines).hasCount(7);
+        assertThat(lines.nth(0)).containsText("focal point of slide 1: 53, 51 %");
+        assertThat(lines.nth(2)).containsText("slide 1 hidden");
+        assertThat(lines.nth(3)).containsText("slide 1 stands 11 s instead of 9 s");
+        assertThat(editor.problems()).isEmpty();
+    }
+
     @Test
     void whatCannotBeDoneIsSaid() {
         Made reel = made();

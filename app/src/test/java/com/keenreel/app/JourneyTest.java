@@ -297,7 +297,7 @@ class JourneyTest {
         stored(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
                 .click();
-        assertThat(page.locator(".changes").first()).containsText("slide 1 stands 5.5 s -> 6 s");
+        assertThat(page.locator(".changes").first()).containsText("slide 1 stands 6 s instead of 5.5 s");
         publish(page, "Publish again");
         site.reload();
         assertThat(site.locator("keen-reel .run")).hasCount(2);

@@ -37,6 +37,34 @@ class RepublishTest extends SomebodysPages {
         return com.keenreel.publish.PlayerFiles.sha256(page.locator("keen-reel").screenshot());
     }
 
+    /** What is changed and not to be seen is not listed: where it sits on the bench, what is hidden, what has no effect. */
+    @Test
+    void whatChangedSinceIsWhatVisitorsWouldSee() {
+        Made reel = banner("Seen changes", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
+        String hidden = reel.slides().get(2);
+        reel.edit("{'kind':'hide','slide':'" + hidden + "','hidden':true}");
+        reel.publish();
+        reel.edit("{'kind':'sit','slot':'box 900'}")
+                .choose("look.ink", null, "#aa3355")
+                .choose("words.title-lines", "phone", "3")
+                .say(hidden, "title", "Not seen");
+        Page page = editor.open("/reels/" + reel.id + "/publish");
+        assertThat(page.locator("section").first()).containsText("The bench shows the same.");
+        reel.choose("steering.arrows", "phone", "true").say(reel.slides().get(0), "title", "Seen");
+        page.reload();
+        assertThat(page.locator(".changes").first().locator("li"))
+                .hasText(new String[] {"arrows on phone", "title of slide 1 \"Seen\""});
+        reel.choose("words.place", null, "below");
+        page.reload();
+        assertThat(page.locator(".changes").first().locator("li")).hasText(new String[] {
+            "arrows on phone",
+            "place of words: below the picture instead of at the lower left",
+            "lines of a title on phone: 3 instead of as everywhere",
+            "colour of words: #AA3355 instead of #16241E",
+            "title of slide 1 \"Seen\""
+        });
+    }
+
     @Test
     void everyPressIsSeenAtTheNextReloadWithACacheInFront() {
         front.caching();

@@ -99,14 +99,20 @@ public final class Folder {
                 To put it on the web, copy the whole folder to your web server, for example with the file manager of
                 your host. The reel is then at the address of the folder. Nothing in it asks for anything elsewhere.
 
-                To show it inside another page of your site, paste the line below where it shall stand, and put the
-                address of the folder in place of %s/
+                To show it inside another page of your site, put this folder beside that page and paste the line below
+                where the reel shall stand; it also works in a page that is opened from disk. Where the folder lies
+                elsewhere, put its address in place of %s/
 
                 %s
 
                 The folder does not change by itself. After a change on the bench, publish, take the folder again and
                 copy it over this one.
-                """.formatted(material.reel().name(), name, new Snippet(material, "", name).frame(name + "/"));
+                """.formatted(material.reel().name(), name, line(material, name));
+    }
+
+    /** What shows the folder inside a page beside it, from a web server or from disk. */
+    public static String line(Material material, String name) {
+        return new Snippet(material, "", name).frame(name + "/index.html");
     }
 
     /** What is in it, by path inside the folder. */

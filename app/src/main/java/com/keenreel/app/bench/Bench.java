@@ -20,6 +20,7 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Words;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Schedule;
 import java.util.LinkedHashMap;
@@ -85,7 +86,9 @@ class Bench {
         model.put("name", shown.name());
         model.put("slug", stored.slug());
         model.put("revision", stored.revision());
-        model.put("state", state(stored, live));
+        boolean changed = live.isPresent() && publishing.changedSince(stored, live.get());
+        model.put("state", state(stored, live, changed));
+        model.put("next", next(stored, live.isPresent(), changed));
         model.put("canUndo", undoing.flatMap(Undoing::toUndo).isPresent());
         model.put("canRedo", undoing.flatMap(Undoing::toRedo).isPresent());
         model.put("screens", Screen.of(draft, null));
@@ -124,16 +127,28 @@ class Bench {
                 .orElse(null);
     }
 
-    private String state(StoredReel stored, Optional<Published> live) {
+    private static String state(StoredReel stored, Optional<Published> live, boolean changed) {
         if (stored.binned()) {
             return "in the bin";
         }
         if (live.isEmpty()) {
             return stored.wasLive() ? "taken down" : "draft";
         }
-        return publishing.changedSince(stored, live.get())
-                ? "live is " + live.get().revision()
-                : "live";
+        return changed ? "live is " + live.get().revision() : "live";
+    }
+
+    /** What comes next for somebody who makes a reel, as a sentence; empty where nothing has to. */
+    private static String next(StoredReel stored, boolean live, boolean changed) {
+        Reel shown = stored.reel();
+        if (stored.binned() || shown.slides().isEmpty() || stored.wasLive() && !live) {
+            return "";
+        }
+        if (!live) {
+            boolean words =
+                    shown.slides().stream().anyMatch(slide -> !slide.words().equals(Words.NONE));
+            return words ? "Next: publish it." : "Next: press a card for words, or publish.";
+        }
+        return changed ? "Visitors see it when it is published again." : "";
     }
 
     private static String lap(Reel reel, Layout layout) {

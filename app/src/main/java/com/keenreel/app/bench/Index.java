@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ final class Index {
     /**
      * One thing that can be chosen.
      *
+     * @param name what it is called
      * @param says what it does
      * @param now what is chosen at present; empty for what each slide has its own of
      * @param stands where it is chosen, such as "Motion"
@@ -24,6 +26,7 @@ final class Index {
      * @param slide the first slide on whose sheet it stands; null where it stands in the brief
      */
     record Entry(
+            String name,
             String says,
             String now,
             String stands,
@@ -51,6 +54,7 @@ final class Index {
     private static Entry entry(Control control, String column) {
         boolean together = control.kind().equals("wording");
         return new Entry(
+                slot(control) ? "place on the page" : option(control).means().name(),
                 control.meaning(),
                 control.label(),
                 column,
@@ -61,13 +65,22 @@ final class Index {
     }
 
     private static Stream<String> names(Control control) {
-        return control.option().equals(Control.SLOT)
-                ? Stream.of("box", "column", "page", "width", "place")
-                : Arrangements.option(control.option()).means().alsoCalled().stream();
+        return slot(control)
+                ? Stream.of("box", "column", "page", "width", "slot")
+                : option(control).means().alsoCalled().stream();
+    }
+
+    private static boolean slot(Control control) {
+        return control.option().equals(Control.SLOT);
+    }
+
+    private static Option<?> option(Control control) {
+        return Arrangements.option(control.option());
     }
 
     private static Entry entry(OnSheet field, Slide slide) {
         return new Entry(
+                field.called(),
                 field.says(),
                 "",
                 "Each slide",

@@ -18,25 +18,23 @@ import org.jspecify.annotations.Nullable;
 
 /** A sentence of the brief, or of a slide's sheet, while it is put together. */
 public final class Sentence {
-    private static final String WORD_JOINER = "\u2060";
+    private static final Pattern MARK = Pattern.compile("[.,;:)]+");
     private static final Pattern KEY = Pattern.compile("\\{([a-z.-]+)}");
 
     /**
      * A piece of a sentence: text, or a control when {@code control} is there, or a word that opens several.
      *
      * @param together the controls that the word {@code text} opens; empty for none
+     * @param mark what follows its word without a space, such as a comma: no line begins with it
      */
-    public record Token(String text, @Nullable Control control, List<Control> together) {
+    public record Token(String text, @Nullable Control control, List<Control> together, String mark) {
+        private Token with(String more) {
+            return new Token(text, control, together, mark + more);
+        }
+
         /** What it opens, whether it is one or several. */
         public Stream<Control> controls() {
             return control == null ? together.stream() : Stream.of(control);
-        }
-
-        /** Its text as it is drawn: no line begins with the mark that follows a control. */
-        public String glued() {
-            return text.isEmpty() || Character.isLetterOrDigit(text.charAt(0)) || text.charAt(0) == ' '
-                    ? text
-                    : WORD_JOINER + text;
         }
     }
 
@@ -91,19 +89,25 @@ public final class Sentence {
     }
 
     Sentence text(String text) {
-        tokens.add(new Token(text, null, List.of()));
+        Matcher mark = MARK.matcher(text);
+        Token before = tokens.isEmpty() ? null : tokens.get(tokens.size() - 1);
+        if (before != null && before.controls().findAny().isPresent() && mark.lookingAt()) {
+            tokens.set(tokens.size() - 1, before.with(mark.group()));
+            return mark.end() == text.length() ? this : text(text.substring(mark.end()));
+        }
+        tokens.add(new Token(text, null, List.of(), ""));
         return this;
     }
 
     Sentence control(Control control) {
-        tokens.add(new Token("", control, List.of()));
+        tokens.add(new Token("", control, List.of(), ""));
         chooses = true;
         return this;
     }
 
     /** A word that opens several controls. */
     Sentence together(String word, List<Control> controls) {
-        tokens.add(new Token(word, null, controls));
+        tokens.add(new Token(word, null, controls, ""));
         chooses = true;
         return this;
     }

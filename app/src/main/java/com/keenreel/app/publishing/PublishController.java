@@ -112,6 +112,7 @@ class PublishController {
         model.addAttribute("element", snippet.element());
         model.addAttribute("plainElement", snippet.plainElement());
         model.addAttribute("frame", snippet.frame());
+        model.addAttribute("folderLine", publishing.folderLine(reel, live));
     }
 
     /**

@@ -9,6 +9,7 @@ import com.keenreel.app.store.Published;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Difference;
+import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Reel;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -27,6 +28,7 @@ import org.springframework.stereotype.Component;
 class Standing {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
     private static final int CHANGES = 12;
+    private static final int LOOKED_AT = 30;
     private static final int EARLIER = 12;
 
     private final PublicationStore publications;
@@ -62,7 +64,7 @@ class Standing {
         if (!publishing.changedSince(reel, live)) {
             return List.of();
         }
-        List<String> words = new ArrayList<>(differences(live.document(), reel.reel()));
+        List<String> words = new ArrayList<>(visible(live.document(), reel.reel()));
         Map<?, Long> now = publishing.shelf(reel.reel()).versions();
         if (live.versions().entrySet().stream()
                 .anyMatch(shown ->
@@ -73,6 +75,37 @@ class Standing {
             words.add("a picture's own words, or Keen Reel's player, are newer");
         }
         return shortened(words);
+    }
+
+    /** What of the difference visitors would see: each edit without which they would meet something else. */
+    private List<String> visible(Reel before, Reel head) {
+        Reel after = head.withSlot(before.slot());
+        List<Difference.Step> steps = Difference.steps(before, after);
+        List<String> all = differences(before, head);
+        if (steps.size() > LOOKED_AT) {
+            return all;
+        }
+        String met = publishing.met(after);
+        List<String> seen = new ArrayList<>();
+        for (Difference.Step step : steps) {
+            String words = step.words();
+            if (words != null && !met.equals(metWithout(step, before, steps))) {
+                seen.add(words);
+            }
+        }
+        return seen.isEmpty() && !met.equals(publishing.met(before)) ? all : seen; // each of two may do it
+    }
+
+    private String metWithout(Difference.Step left, Reel before, List<Difference.Step> steps) {
+        try {
+            Reel reel = before;
+            for (Difference.Step step : steps) {
+                reel = step.equals(left) ? reel : step.edit().applyTo(reel);
+            }
+            return publishing.met(reel);
+        } catch (Refusal needed) {
+            return "nothing: others stand on it";
+        }
     }
 
     private static List<String> differences(Reel before, Reel after) {

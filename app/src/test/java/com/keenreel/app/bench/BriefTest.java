@@ -64,9 +64,10 @@ class BriefTest {
     /** What stands in brackets can be pressed; what is usual, and folded away at first, stands in braces. */
     private static String read(Sentence.Said sentence) {
         String read = sentence.tokens().stream()
-                .map(token -> token.control() != null
-                        ? "[" + token.control().label() + "]"
-                        : token.together().isEmpty() ? token.text() : "[" + token.text() + "]")
+                .map(token -> (token.control() != null
+                                ? "[" + token.control().label() + "]"
+                                : token.together().isEmpty() ? token.text() : "[" + token.text() + "]")
+                        + token.mark())
                 .collect(Collectors.joining());
         return sentence.usual() ? "{" + read + "}" : read;
     }

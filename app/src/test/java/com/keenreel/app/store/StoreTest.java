@@ -123,9 +123,9 @@ class StoreTest {
         assertThat(reels.at(id, 2).name()).isEqualTo("By one");
         assertThat(edits.since(id, 3))
                 .containsExactly(
-                        "undone: name \"Start\" -> \"By one\"",
-                        "redone: name \"Start\" -> \"By one\"",
-                        "name \"By one\" -> \"By the other\"");
+                        "undone: name \"By one\" instead of \"Start\"",
+                        "redone: name \"By one\" instead of \"Start\"",
+                        "name \"By the other\" instead of \"By one\"");
     }
 
     @Test

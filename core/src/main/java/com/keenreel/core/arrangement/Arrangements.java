@@ -24,6 +24,7 @@ public final class Arrangements {
     public static final Option<Arrangement> OPTION = new Option<>(
             "arrangement",
             Meaning.of(
+                    "arrangement",
                     "How slides stand in the frame; no slide is lost by a change.",
                     "kind",
                     "layout",

@@ -21,12 +21,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What would have to be edited to make one state of a reel into another, whatever was done and undone in between. */
 public final class Difference {
-    private final List<Edit> edits = new ArrayList<>();
-    private final List<String> words = new ArrayList<>();
+    /**
+     * One edit of it.
+     *
+     * @param words as it would be said when it is done; null where it is only a means to others
+     */
+    public record Step(Edit edit, @Nullable String words) {}
+
+    private final List<Step> steps = new ArrayList<>();
     private final Reel after;
     private Reel now;
 
@@ -77,10 +84,7 @@ public final class Difference {
      */
     private void follow(@Nullable Following following, boolean said) {
         Edit edit = new FollowSet(following, following == null ? now.slides() : null);
-        if (said) {
-            words.add(edit.say(now));
-        }
-        edits.add(edit);
+        steps.add(new Step(edit, said ? edit.say(now) : null));
         now = edit.applyTo(now);
     }
 
@@ -88,17 +92,23 @@ public final class Difference {
      * The edits that make {@code before} into {@code after}, in the order in which they apply; none when they are equal.
      */
     public static List<Edit> between(Reel before, Reel after) {
-        return List.copyOf(new Difference(before, after).edits);
+        return steps(before, after).stream().map(Step::edit).toList();
     }
 
     /** The same in words, each as it would be said when it is done. */
     public static List<String> inWords(Reel before, Reel after) {
-        return List.copyOf(new Difference(before, after).words);
+        return steps(before, after).stream()
+                .flatMap(step -> Stream.ofNullable(step.words()))
+                .toList();
+    }
+
+    /** The same edits, each with its words. */
+    public static List<Step> steps(Reel before, Reel after) {
+        return List.copyOf(new Difference(before, after).steps);
     }
 
     private void edit(Edit edit) {
-        words.add(edit.say(now));
-        edits.add(edit);
+        steps.add(new Step(edit, edit.say(now)));
         now = edit.applyTo(now);
     }
 

@@ -31,6 +31,6 @@ public record Rename(String name) implements Edit {
 
     @Override
     public String say(Reel reel) {
-        return "name \"" + reel.name() + "\" -> \"" + name + "\"";
+        return "name \"" + name + "\" instead of \"" + reel.name() + "\"";
     }
 }

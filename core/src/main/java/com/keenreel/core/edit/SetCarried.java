@@ -35,7 +35,11 @@ public record SetCarried(SlideId slide, Carries carries) implements SlideEdit {
     @Override
     public String say(Reel reel) {
         Carries former = SlideAt.find(reel, slide).carries();
+        String which = SlideAt.say(reel, slide);
+        if (carries instanceof Carries.Plain plain) {
+            return "colour of " + which + ": " + plain.colour().hex();
+        }
         boolean samePictures = former.pictures().equals(carries.pictures());
-        return SlideAt.say(reel, slide) + (samePictures ? " set up" : " shows another picture");
+        return samePictures ? "sides of " + which + " changed" : which + " shows another picture";
     }
 }

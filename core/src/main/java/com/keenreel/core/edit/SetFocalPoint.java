@@ -33,7 +33,7 @@ public record SetFocalPoint(
 
     @Override
     public String say(Reel reel) {
-        return "focal point of " + SlideAt.say(reel, slide) + (setUp == null ? "" : " on " + setUp.word()) + " -> "
+        return "focal point of " + SlideAt.say(reel, slide) + (setUp == null ? "" : " on " + setUp.word()) + ": "
                 + (focal == null ? "as before" : focal.toString());
     }
 }

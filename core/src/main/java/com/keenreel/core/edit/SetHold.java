@@ -31,8 +31,8 @@ public record SetHold(SlideId slide, @Nullable Long hold) implements SlideEdit {
     @Override
     public String say(Reel reel) {
         long former = reel.hold(SlideAt.find(reel, slide));
-        return SlideAt.say(reel, slide) + " stands " + seconds(former) + " -> "
-                + (hold == null ? "as the reel" : seconds(hold));
+        return SlideAt.say(reel, slide) + " stands " + (hold == null ? "as the reel" : seconds(hold)) + " instead of "
+                + seconds(former);
     }
 
     private static String seconds(long ms) {

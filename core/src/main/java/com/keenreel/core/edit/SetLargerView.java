@@ -30,7 +30,7 @@ public record SetLargerView(SlideId slide, @Nullable Boolean larger) implements 
 
     @Override
     public String say(Reel reel) {
-        return "picture of " + SlideAt.say(reel, slide) + " pressed -> "
+        return "press on the picture of " + SlideAt.say(reel, slide) + ": "
                 + (larger == null ? "as the reel" : Options.LARGER.domain().say(larger));
     }
 }

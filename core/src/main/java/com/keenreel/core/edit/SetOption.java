@@ -1,6 +1,7 @@
 package com.keenreel.core.edit;
 
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
@@ -72,17 +73,21 @@ public record SetOption<T>(
 
     @Override
     public String say(Reel reel) {
-        String whose = slide == null ? "" : SlideAt.say(reel, slide) + " ";
+        String whose = slide == null ? "" : " of " + SlideAt.say(reel, slide);
         String where = setUp == null ? "" : " on " + setUp.word();
-        String change = said(standing(reel).chosen(option).said(setUp)) + " -> " + said(value);
-        return whose + option.key().replaceAll("[.-]", " ") + where + " "
-                + reel.direction().say(change);
+        String name = option.means().name();
+        String now = reel.direction().say(said(value));
+        if (option.domain() instanceof Domain.YesNo) {
+            return now.endsWith(name) ? now + whose + where : name + whose + where + ": " + now;
+        }
+        String before = reel.direction().say(said(standing(reel).chosen(option).said(setUp)));
+        return name + whose + where + ": " + now + " instead of " + before;
     }
 
     private String said(@Nullable T chosen) {
         if (chosen != null) {
             return option.domain().say(chosen);
         }
-        return slide != null ? "as the reel" : setUp == null ? option.domain().say(option.usual()) : "as all";
+        return slide != null ? "as the reel" : setUp == null ? option.domain().say(option.usual()) : "as everywhere";
     }
 }

@@ -23,6 +23,6 @@ public record SetSlot(Slot slot) implements Edit {
 
     @Override
     public String say(Reel reel) {
-        return "sits in " + reel.slot() + " -> " + slot;
+        return "sits in " + slot + " instead of " + reel.slot();
     }
 }

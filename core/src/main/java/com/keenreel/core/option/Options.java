@@ -24,24 +24,38 @@ public final class Options {
 
     public static final Option<ReelWidth> WIDTH = option(
             "shape.width",
-            Meaning.of("How much of its slot the reel takes.", "size", "dimensions", "narrow", "boxed"),
+            Meaning.of("width", "How much of its slot the reel takes.", "size", "dimensions", "narrow", "boxed"),
             new Widths(),
             ReelWidth.FILLS);
     public static final Option<Aligned> ALIGNED = option(
             "shape.aligned",
-            Meaning.of("Where it stands in a slot that is wider.", "alignment", "centre", "center", "left", "right"),
+            Meaning.of(
+                    "alignment",
+                    "Where it stands in a slot that is wider.",
+                    "alignment",
+                    "centre",
+                    "center",
+                    "left",
+                    "right"),
             OneOf.of(Aligned.class, Aligned::say),
             Aligned.CENTRE);
     public static final Option<Ratio> RATIO = option(
             "shape.ratio",
             Meaning.of(
-                    "Width to height of one slide's picture.", "size", "dimensions", "height", "proportions", "aspect"),
+                    "ratio",
+                    "Width to height of one slide's picture.",
+                    "size",
+                    "dimensions",
+                    "height",
+                    "proportions",
+                    "aspect"),
             new Ratios(ratios("12:5", "16:9", "3:2", "4:3", "1:1", "4:5", "2:3")),
             new Ratio(16, 9),
             Scope.SET_UP);
     public static final Option<FitKind> FIT = option(
             "shape.fit",
             Meaning.of(
+                    "fit",
                     "How a picture meets its frame; nothing is ever stretched.",
                     "crop",
                     "cropping",
@@ -54,14 +68,14 @@ public final class Options {
             Scope.SLIDE);
     public static final Option<Double> GAP = option(
             "shape.gap",
-            Meaning.of("The space between two slides.", "spacing", "distance", "margin"),
+            Meaning.of("gap", "The space between two slides.", "spacing", "distance", "margin"),
             new Within(0, 160, 4, "px"),
             24.0,
             Scope.SET_UP);
 
     public static final Option<TransitionKind> TRANSITION = option(
             "motion.transition",
-            Meaning.of("How one slide gives way to the next.", "effect", "animation", "fade", "wipe"),
+            Meaning.of("transition", "How one slide gives way to the next.", "effect", "animation", "fade", "wipe"),
             OneOf.of(TransitionKind.class, TransitionKind::say),
             TransitionKind.CROSSFADE,
             Scope.SLIDE);
@@ -69,7 +83,7 @@ public final class Options {
     /** In ms. */
     public static final Option<Long> TRANSITION_TIME = option(
             "motion.time",
-            Meaning.of("How long the change takes.", "speed", "duration", "slow", "fast"),
+            Meaning.of("length of the transition", "How long the change takes.", "speed", "duration", "slow", "fast"),
             new Lasting(0.1, 5, 0.1),
             800L,
             Scope.SLIDE);
@@ -78,6 +92,7 @@ public final class Options {
     public static final Option<Long> HOLD = option(
             "motion.hold",
             Meaning.of(
+                    "hold",
                     "How long a slide stands that has no hold of its own.",
                     "speed",
                     "duration",
@@ -91,6 +106,7 @@ public final class Options {
     public static final Option<Boolean> AUTOPLAY = option(
             "motion.autoplay",
             Meaning.of(
+                    "goes on",
                     "Whether it moves on without being asked; visitors always get a pause button.",
                     "automatic",
                     "autoplay",
@@ -101,30 +117,45 @@ public final class Options {
 
     public static final Option<Boolean> ARROWS = option(
             "steering.arrows",
-            Meaning.of("Arrows at the sides of the picture.", "navigation", "controls", "buttons", "previous", "next"),
+            Meaning.of(
+                    "arrows",
+                    "Arrows at the sides of the picture.",
+                    "navigation",
+                    "controls",
+                    "buttons",
+                    "previous",
+                    "next"),
             new YesNo("arrows", "no arrows"),
             true,
             Scope.SET_UP);
     public static final Option<Boolean> DOTS = option(
             "steering.dots",
-            Meaning.of("A dot for each stop.", "navigation", "controls", "bullets", "pages"),
+            Meaning.of("dots", "A dot for each stop.", "navigation", "controls", "bullets", "pages"),
             new YesNo("dots", "no dots"),
             true,
             Scope.SET_UP);
     public static final Option<Boolean> SWIPE = option(
             "steering.swipe",
-            Meaning.of("Moving by a finger or a dragged pointer.", "touch", "drag", "finger", "phone"),
+            Meaning.of("swipe", "Moving by a finger or a dragged pointer.", "touch", "drag", "finger", "phone"),
             new YesNo("swipe", "no swipe"),
             true);
     public static final Option<Boolean> KEYS = option(
             "steering.keys",
-            Meaning.of("Arrow keys while focus is inside the reel.", "keyboard", "arrow keys"),
+            Meaning.of("keys", "Arrow keys while focus is inside the reel.", "keyboard", "arrow keys"),
             new YesNo("keys", "no keys"),
             true);
 
     public static final Option<WordsPlace> WORDS_PLACE = option(
             "words.place",
-            Meaning.of("Where a slide's words stand.", "caption", "text", "title", "position", "over", "below"),
+            Meaning.of(
+                    "place of words",
+                    "Where a slide's words stand.",
+                    "caption",
+                    "text",
+                    "title",
+                    "position",
+                    "over",
+                    "below"),
             OneOf.of(WordsPlace.class, WordsPlace::say),
             WordsPlace.LOWER_LEFT,
             Scope.SET_UP,
@@ -132,13 +163,19 @@ public final class Options {
     public static final Option<Boolean> WORDS_TEXT = option(
             "words.text",
             Meaning.of(
-                    "Whether the text is shown beside title and button.", "caption", "description", "title", "button"),
+                    "words shown",
+                    "Whether the text is shown beside title and button.",
+                    "caption",
+                    "description",
+                    "title",
+                    "button"),
             new YesNo("title, text and button", "title and button"),
             true,
             Scope.SET_UP);
     public static final Option<Double> WORDS_SIZE = option(
             "words.size",
             Meaning.of(
+                    "title size",
                     "The greatest size of a title over the picture; it shrinks with the reel, to 18 px at the least.",
                     "font",
                     "type",
@@ -151,6 +188,7 @@ public final class Options {
     public static final Option<Double> WORDS_GROUND = option(
             "words.ground",
             Meaning.of(
+                    "ground under words",
                     "How dense the ground under words on a picture is.",
                     "shadow",
                     "background",
@@ -163,6 +201,7 @@ public final class Options {
     public static final Option<Integer> TITLE_LINES = option(
             "words.title-lines",
             Meaning.of(
+                    "lines of a title",
                     "Lines kept for titles below the picture, so that all slides are equally high.",
                     "caption",
                     "height",
@@ -173,6 +212,7 @@ public final class Options {
     public static final Option<Integer> TEXT_LINES = option(
             "words.text-lines",
             Meaning.of(
+                    "lines of text",
                     "Lines kept for text below the picture, so that all slides are equally high.",
                     "caption",
                     "height",
@@ -183,28 +223,30 @@ public final class Options {
 
     public static final Option<ControlsLook> CONTROLS = option(
             "look.controls",
-            Meaning.of("Arrows, dots and pause.", "colour", "color", "navigation", "style", "buttons"),
+            Meaning.of(
+                    "look of controls", "Arrows, dots and pause.", "colour", "color", "navigation", "style", "buttons"),
             OneOf.of(ControlsLook.class, ControlsLook::say),
             ControlsLook.WHITE_ON_DARK);
     public static final Option<Double> CORNERS = option(
             "look.corners",
-            Meaning.of("How round the corners of pictures are.", "rounded", "radius", "border"),
+            Meaning.of("corners", "How round the corners of pictures are.", "rounded", "radius", "border"),
             new Within(0, 40, 1, "px"),
             0.0);
     public static final Option<Colour> GROUND = option(
             "look.ground",
-            Meaning.of("The colour behind pictures and plain slides' words.", "background", "color", "fill"),
+            Meaning.of("ground", "The colour behind pictures and plain slides' words.", "background", "color", "fill"),
             new Colours(),
             new Colour("#16241e"));
     public static final Option<Colour> INK = option(
             "look.ink",
-            Meaning.of("The colour of words below the picture.", "font", "color", "caption", "text"),
+            Meaning.of("colour of words", "The colour of words below the picture.", "font", "color", "caption", "text"),
             new Colours(),
             new Colour("#16241e"));
 
     public static final Option<Boolean> ANYWHERE = option(
             "steering.press",
             Meaning.of(
+                    "where a press follows the link",
                     "Where a press follows the link of a slide that has a button; one without a button is pressed anywhere.",
                     "link",
                     "click",
@@ -215,6 +257,7 @@ public final class Options {
     public static final Option<Boolean> LARGER = option(
             "steering.larger",
             Meaning.of(
+                    "press on a picture",
                     "What a press on a picture does where it follows no link.",
                     "zoom",
                     "enlarge",
@@ -226,6 +269,7 @@ public final class Options {
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             Meaning.of(
+                    "order on every visit",
                     "Whether the slides after the first come in another order on every visit.",
                     "shuffle",
                     "random",
@@ -235,6 +279,7 @@ public final class Options {
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
             Meaning.of(
+                    "language",
                     "The language of the words and of what is said to those who listen. One that is read from right to left"
                             + " turns the reel round.",
                     "translation",
@@ -253,7 +298,12 @@ public final class Options {
                     phrase,
                     option(
                             "speech." + phrase.word(),
-                            Meaning.of(phrase.meaning(), "screen reader", "label", "wording"),
+                            Meaning.of(
+                                    "the words for \"" + phrase.word().replace('-', ' ') + "\"",
+                                    phrase.meaning(),
+                                    "screen reader",
+                                    "label",
+                                    "wording"),
                             new Wording(phrase),
                             ""));
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
@@ -83,7 +84,7 @@ class EditTest {
     void theDifferenceLeavesOutWhatWasTakenBack() {
         Reel there = new SetHold(slide(2), 6500L).applyTo(new MoveSlide(slide(4), slide(1)).applyTo(reel));
         Reel back = new MoveSlide(slide(4), null).applyTo(there);
-        assertThat(Difference.inWords(reel, back)).containsExactly("slide 2 stands 5 s -> 6.5 s");
+        assertThat(Difference.inWords(reel, back)).containsExactly("slide 2 stands 6.5 s instead of 5 s");
         assertThat(Difference.inWords(reel, there)).contains("slide 4 before slide 1");
     }
 
@@ -132,9 +133,16 @@ class EditTest {
     @Test
     void saysWhatItDoes() {
         assertThat(new MoveSlide(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
-        assertThat(new SetHold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 5 s -> 6.5 s");
+        assertThat(new SetHold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 6.5 s instead of 5 s");
         assertThat(new SetOption<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
-                .isEqualTo("shape ratio on phone as all -> 4:5");
+                .isEqualTo("ratio on phone: 4:5 instead of as everywhere");
+        assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, false).say(reel))
+                .isEqualTo("no arrows on phone");
+        assertThat(new SetOption<>(Options.AUTOPLAY, null, true).say(reel)).isEqualTo("goes on: by itself");
+        assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, (Boolean) null).say(reel))
+                .isEqualTo("arrows on phone: as everywhere");
+        assertThat(new SetCarried(slide(1), new Carries.Plain(new Colour("#aa3355"))).say(reel))
+                .isEqualTo("colour of slide 1: #aa3355");
     }
 
     @Test

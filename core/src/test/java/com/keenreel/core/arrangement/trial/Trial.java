@@ -27,7 +27,7 @@ import java.util.Set;
 public final class Trial implements Arrangement {
     public static final Option<Integer> SPAN = new Option<>(
             "trial.span",
-            Meaning.of("How many columns a cell spans.", "wide"),
+            Meaning.of("span", "How many columns a cell spans.", "wide"),
             new Count(1, 2),
             1,
             Scope.SET_UP,
@@ -35,7 +35,7 @@ public final class Trial implements Arrangement {
 
     public static final Option<Double> TURN = new Option<>(
             "trial.turn",
-            Meaning.of("How far cells turn while the page is scrolled.", "angle"),
+            Meaning.of("turn", "How far cells turn while the page is scrolled.", "angle"),
             new Within(-30, 30, 1, "degrees"),
             12.0);
 
