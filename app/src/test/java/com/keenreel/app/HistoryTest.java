@@ -90,7 +90,7 @@ class HistoryTest {
         page.locator("[data-do=history]").click();
         Locator lines = page.locator("#history [data-revision]");
         assertThat(lines).hasCount(7);
-        assertThat(lines.nth(0)).containsText("focal point of slide 1: 53, 51 %");
+        assertThat(lines.nth(0)).containsText("focal point of slide 1: ");
         assertThat(lines.nth(2)).containsText("slide 1 hidden");
         assertThat(lines.nth(3)).containsText("slide 1 stands 11 s instead of 9 s");
         assertThat(editor.problems()).isEmpty();

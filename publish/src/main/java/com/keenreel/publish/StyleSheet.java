@@ -136,16 +136,13 @@ final class StyleSheet {
         Box inHost = layout.inHost(layout.usual(SetUp.DESK));
         boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
-        double ground = reel.choices().get(Options.WORDS_GROUND);
         return ".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
                 + inHost.left().css(Base.PERCENT)
                 + ";font-size:" + px(TYPE)
                 + ";--type:" + type
                 + ";--ground:" + reel.choices().get(Options.GROUND)
                 + ";--on-ground:" + reel.choices().get(Options.GROUND).ink()
-                + ";--ink:" + reel.choices().get(Options.INK)
                 + ";--corners:" + px(reel.choices().get(Options.CORNERS))
-                + ";--words-ground:rgb(22 36 30/" + Numbers.plain(ground) + "%)"
                 + ";--control:" + (dark ? "#fff" : "#16241e")
                 + ";--control-solid:#16241e"
                 + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
@@ -201,7 +198,8 @@ final class StyleSheet {
             }
             String own = placed.part().css();
             String scope = differs ? own + " ." : "";
-            String colour = set.place() == WordsPlace.BELOW ? "color:var(--ink)" : "color:#fff";
+            String colour =
+                    set.place() == WordsPlace.BELOW ? "color:" + reel.choices().get(Options.INK) : "color:#fff";
             String align = set.place().over() && set.place().across() == 0 ? ";text-align:center" : "";
             if (differs) {
                 rules.merge(own, ";" + colour + (align.isEmpty() ? ";text-align:start" : align), String::concat);
@@ -235,7 +233,7 @@ final class StyleSheet {
         return differing;
     }
 
-    private static String panel(Setting set) {
+    private String panel(Setting set) {
         Insets around = set.around();
         String padding = "padding:" + css(around.top()) + " " + css(around.right()) + " " + css(around.bottom()) + " "
                 + css(around.left());
@@ -248,7 +246,7 @@ final class StyleSheet {
         return "max-width:" + css(set.widest()) + ";" + padding + ";margin-block:"
                 + free[set.place().down() + 1] + ";margin-inline:"
                 + free[set.place().across() + 1]
-                + ";background:var(--words-ground)";
+                + ";background:rgb(22 36 30/" + Numbers.plain(reel.choices().get(Options.WORDS_GROUND)) + "%)";
     }
 
     private static String css(Type type) {

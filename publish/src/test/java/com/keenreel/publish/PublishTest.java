@@ -296,7 +296,7 @@ class PublishTest {
         assertThat(html.select(".words-1")).hasSize(1);
         assertThat(html.select(".words-2")).as("its lines are kept too").hasSize(1);
         assertThat(FragmentWriter.write(material(reel), "v").css())
-                .contains("line-height:22px", "background:var(--words-ground)");
+                .contains("line-height:22px", "background:rgb(22 36 30/62%)");
     }
 
     @Test
