@@ -70,7 +70,11 @@ const bench = {
       order.drawn();
       order.tray.draw();
     }
-    if (answer.parts.band && slide === bench.slide) sheet.drawn();
+    if (answer.parts.band && slide === bench.slide) {
+      sheet.drawn();
+      typing.drawn();
+      order.markAway(bench.slide);
+    }
     if (answer.parts.line) line.draw();
     if (answer.fragment) wall.show(answer.fragment, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();

@@ -1,3 +1,4 @@
 // What every page runs before anything of it is drawn.
 import './theme.js';
 import './early.js';
+import './lengths.js';

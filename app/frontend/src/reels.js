@@ -38,8 +38,8 @@ Alpine.data('newReel', () =>
     },
     get counted() {
       if (this.perSlide === 1) return this.count === 1 ? 'One slide.' : `${this.count} slides.`;
-      const pairs = Math.floor(this.count / 2);
-      return `${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${this.count % 2 ? ', and one picture that misses its partner' : ''}.`;
+      const whole = Math.floor(this.count / 2);
+      return `${whole} ${whole === 1 ? 'pair' : 'pairs'}${this.count % 2 ? ', and one picture that misses its partner' : ''}.`;
     },
     init() {
       pairs = new Pairs(this.$refs.chosen);

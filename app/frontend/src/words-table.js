@@ -126,7 +126,9 @@ export const words = (steps) => ({
       one.value = line.split('\t')[0].slice(0, one.maxLength);
       this.storeWords(one);
     });
-    notice(`${fitting.length} lines went down the column.${lines.length > fitting.length ? ` ${lines.length - fitting.length} did not fit.` : ''}`);
+    const cut = fitting.filter((line) => line.split('\t')[0].length > field.maxLength).length;
+    const short = cut ? ` ${cut} ${cut === 1 ? 'was' : 'were'} cut to ${field.maxLength} characters.` : '';
+    notice(`${fitting.length} lines went down the column.${short}${lines.length > fitting.length ? ` ${lines.length - fitting.length} did not fit.` : ''}`);
   },
   tableClick(event) {
     const right = event.target.closest('[data-looked]');

@@ -107,7 +107,10 @@ export class Brief {
 
   /** A panel stands below its word, inside the window. */
   #place(event) {
-    if (event.newState !== 'open') this.#pointed(null);
+    if (event.newState !== 'open') {
+      this.#pointed(null);
+      this.edits.say(); // what was refused in it is gone with it
+    }
     if (event.newState !== 'open' || !event.target.matches('.control-panel')) return;
     this.#stand(event.target);
     event.target.querySelector('[aria-pressed=true].choice, input, .choice')?.focus();
@@ -142,6 +145,7 @@ export class Brief {
   #refused(panel) {
     return (problem) => {
       panel.querySelector('[data-problem]').textContent = problem;
+      this.edits.say();
     };
   }
 
@@ -174,6 +178,8 @@ export class Brief {
   #click(event) {
     const panel = event.target.closest('.control');
     const button = event.target.closest('button');
+    const remedy = event.target.closest('[data-remedy]')?.dataset;
+    if (remedy) this.edits.store({ kind: 'choose', option: remedy.remedy, slide: null, setUp: remedy.setUp, value: remedy.value });
     if (!panel || !button) return;
     if (button.dataset.setScope) this.#scope(panel, button.dataset.setScope);
     else if (button.dataset.value !== undefined) this.#choose(panel, button);

@@ -67,7 +67,7 @@ export class Edits {
       this.#resting = { like, id: crypto.randomUUID() };
       this.#resting.stored = new Promise((done) => (this.#resting.done = done));
       this.unstored += 1;
-      this.#say();
+      this.say();
     }
     const resting = this.#resting;
     clearTimeout(resting.timer);
@@ -103,7 +103,7 @@ export class Edits {
     const more = { window: this.window, ...asked }; // what another window left is undone there
     this.kept.keep(editId, { what, more });
     this.unstored += 1;
-    this.#say();
+    this.say();
     const stored = this.#queue.then(() => this.#previewed()).then(() => this.#untilStored(what, editId, more, refused));
     this.#queue = stored.catch(() => {});
     return stored;
@@ -132,6 +132,7 @@ export class Edits {
         if (previewed && this.#previewing === previewed) this.endPreview();
         if (failed.status === 409) await this.#both(failed, more.edit, refused);
         else refused(failed.problem);
+        this.say();
         return false;
       }
       this.#done(editId);
@@ -143,7 +144,7 @@ export class Edits {
   #done(editId) {
     this.kept.drop(editId);
     this.unstored -= 1;
-    this.#say();
+    this.say();
   }
 
   /** What becomes another size, such as "Phone page: reel 390 × 488". */
@@ -167,7 +168,7 @@ export class Edits {
     this.revision = answer.revision;
     this.screens = answer.screens;
     this.bench.draw(newer ? { ...answer, fragment: undefined } : answer, slide);
-    this.#say();
+    this.say();
   }
 
   #endPreview() {
@@ -278,19 +279,24 @@ export class Edits {
   /** The application answers. */
   reached() {
     this.away = '';
-    this.#say();
+    this.say();
   }
 
   /** It does not, or says that it cannot at present. */
   notReached(failed) {
     this.away = failed instanceof Problem ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached';
-    this.#say();
+    this.say();
   }
 
-  #say() {
+  get #refusals() {
+    return [...document.querySelectorAll('#band [data-problem]')].some((one) => one.textContent && one.checkVisibility());
+  }
+
+  /** Says how storing stands; never "stored" beside something that was refused. */
+  say() {
     const line = document.querySelector('[data-stored]');
     if (!line) return;
     const kept = this.unstored ? `; ${this.unstored === 1 ? 'a change is' : `${this.unstored} changes are`} kept here, tried again` : '; waiting for it';
-    line.textContent = this.away ? this.away + kept : this.unstored ? 'storing …' : 'stored';
+    line.textContent = this.away ? this.away + kept : this.unstored ? 'storing …' : this.#refusals ? 'not all of it is stored' : 'stored';
   }
 }

@@ -83,6 +83,13 @@ export class Order {
     return Boolean(id && this.placeOf(id)?.classList.contains('away'));
   }
 
+  /** Says on the wall that a slide is there only because its sheet is open. */
+  markAway(id) {
+    const away = this.isAway(id);
+    const days = away && this.placeOf(id).querySelector('.days')?.textContent;
+    this.wall.mark(away ? `Only here, while its sheet is open: slide ${this.cards.findIndex(({ dataset }) => dataset.card === id) + 1} (${days})` : '');
+  }
+
   /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
   pick(id) {
     this.place.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
@@ -118,10 +125,12 @@ export class Order {
     const into = this.place.querySelector('[data-into]');
     if (into) into.textContent = `${(ms / 1000).toFixed(1)} s`;
     const at = this.place.querySelector('[data-at]');
-    if (at && now >= 0) at.textContent = now + 1;
+    const open = this.bench.slide && this.standing.findIndex(({ card }) => card.querySelector(`[data-card="${this.bench.slide}"]`));
+    if (at && now >= 0) at.textContent = (open >= 0 && this.bench.slide ? open : now) + 1; // sheet and counter speak of one slide
   }
 
-  #play(playing = !this.playing) {
+  async #play(playing = !this.playing) {
+    if (playing && this.bench.slide) await this.bench.select(null); // a sheet is of one slide, a run of all
     this.playing = playing;
     this.place.classList.toggle('playing', playing);
     this.place.querySelector('[data-do=play]').setAttribute('aria-label', playing ? 'Pause' : 'Play');
@@ -142,12 +151,22 @@ export class Order {
     if (action) this.#all(action);
     const card = event.target.closest('.card');
     if (!card || this.hand.endedADrag()) return;
-    if (event.shiftKey) this.choosing.stretch(card.dataset.card);
+    if (this.wall.over.has('crop') && event.target.matches('.thumbnails:not(.two) img')) this.#look(event, card.dataset.card);
+    else if (event.shiftKey) this.choosing.stretch(card.dataset.card);
     else if (event.ctrlKey || event.metaKey) this.choosing.toggle(card.dataset.card);
     else {
       this.choosing.letGo();
       this.bench.select(card.dataset.card);
     }
+  }
+
+  /** While crops are shown, a press on a card's picture is where it matters. */
+  #look({ target, clientX, clientY }, slide) {
+    const box = target.getBoundingClientRect();
+    const scale = Math.min(box.width / target.naturalWidth, box.height / target.naturalHeight);
+    const share = (at, start, room, size) => Math.round(1000 * Math.min(1, Math.max(0, (at - start - (room - size * scale) / 2) / (size * scale)))) / 1000;
+    const focal = { x: share(clientX, box.left, box.width, target.naturalWidth), y: share(clientY, box.top, box.height, target.naturalHeight) };
+    this.edits.store({ kind: 'look', slide, setUp: null, focal });
   }
 
   /** Does something with all that are chosen. */

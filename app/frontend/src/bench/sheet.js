@@ -41,7 +41,7 @@ export class Sheet {
     sheet.querySelector('h2 span').textContent = place + 1;
     sheet.querySelector('[data-do=former-slide]').disabled = place === 0;
     sheet.querySelector('[data-do=next-slide]').disabled = place === this.order.cards.length - 1;
-    sheet.querySelector('[data-problem]').textContent = '';
+    sheet.querySelectorAll('[data-problem]').forEach((problem) => (problem.textContent = ''));
     sheet.querySelectorAll('.sheet-picture, .sheet-more, .whose').forEach((one) => (one.inert = true));
     sheet.querySelectorAll('[data-say]').forEach((field) => {
       field.value = this.typing.value(field) ?? this.#words[id]?.[field.dataset.say] ?? '';
@@ -94,7 +94,7 @@ export class Sheet {
       await send('PUT', address, body);
       await this.edits.refreshBand();
     } catch (failed) {
-      this.band.querySelector('.sheet [data-problem]').textContent = failed.problem ?? 'Keen Reel was not reached; it will ask again.';
+      this.band.querySelector('.sheet [data-said]').textContent = failed.problem ?? 'Keen Reel was not reached; it will ask again.';
     }
   }
 

@@ -62,10 +62,27 @@ export class Typing {
     return field.closest?.('.sheet') ? this.#said.get(this.#key(field))?.value : undefined;
   }
 
-  #problem = (words) => {
-    const place = this.band.querySelector('.sheet [data-problem]');
-    if (place) place.textContent = words;
-  };
+  /** What is said at that field, in view: why its value is refused. */
+  #problem(key, words) {
+    const field = [...this.band.querySelectorAll('.sheet [data-key]')].find((one) => this.#key(one) === key);
+    const at = field?.closest('label');
+    if (!at) return;
+    let place = at.nextElementSibling?.matches('[data-problem]') ? at.nextElementSibling : null;
+    if (!place && words) {
+      place = Object.assign(document.createElement('p'), { className: 'problem' });
+      place.setAttribute('role', 'alert');
+      place.dataset.problem = '';
+      at.after(place);
+    }
+    if (place && place.textContent !== words) place.textContent = words;
+    if (words) place.scrollIntoView({ block: 'nearest' });
+    this.edits.say();
+  }
+
+  /** The sheet was drawn anew: what was refused still is. */
+  drawn() {
+    this.#said.forEach(({ key, stage, problem }) => stage === 'refused' && this.#problem(key, problem));
+  }
 
   #typed(field) {
     const edit = this.#edit(field);
@@ -79,7 +96,7 @@ export class Typing {
     this.#count(field);
     const range = field.matches('[type=range]');
     if (range) field.parentElement.querySelector('output').textContent = `${field.value} %`;
-    if (field.dataset.say !== 'link' && !field.dataset.day) this.edits.preview(edit, this.#problem); // half an address is none
+    if (field.dataset.say !== 'link' && !field.dataset.day) this.edits.preview(edit, (problem) => this.#problem(one.key, problem)); // half an address is none
     const rests = range ? this.#waits(field) : !field.dataset.day; // others are done when they are let go, or left
     if (rests) one.timer = setTimeout(() => this.#store(one), REST);
   }
@@ -108,7 +125,7 @@ export class Typing {
     if (this.#said.get(one.key) !== one) return; // typed on meanwhile
     if (stored) {
       this.#said.delete(one.key);
-      if (one.edit.slide === this.slide) this.#problem('');
+      this.#problem(one.key, '');
       this.#complete(one);
     }
   }
@@ -121,7 +138,7 @@ export class Typing {
 
   /** What can never be taken stays in its field, with the reason, until something else is typed there. */
   #refused(one, problem) {
-    one.stage = 'refused';
-    if (one.edit.slide === this.slide) this.#problem(problem);
+    Object.assign(one, { stage: 'refused', problem });
+    this.#problem(one.key, problem);
   }
 }

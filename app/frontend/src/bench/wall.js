@@ -40,6 +40,7 @@ export class Wall {
     const kind = button.dataset.over;
     if (!this.over.delete(kind)) this.over.add(kind);
     button.setAttribute('aria-pressed', this.over.has(kind));
+    document.body.classList.toggle('with-crops', this.over.has('crop'));
     this.#overlay();
   }
 
@@ -91,6 +92,14 @@ export class Wall {
     Object.assign(place.dataset, size);
     words.textContent = said;
     place.querySelector('[data-page-width]').textContent = Math.round(page);
+  }
+
+  /** Says something on every page; nothing takes it away. */
+  mark(words) {
+    this.screens.querySelectorAll('.page-window').forEach(({ dataset }) => {
+      if (words) dataset.only = words;
+      else delete dataset.only;
+    });
   }
 
   get frames() {

@@ -191,7 +191,7 @@ class JourneyTest {
             page.locator(".card").nth(0).click();
             page.getByLabel("leads to").fill("javascript:alert(1)");
             page.getByLabel("leads to").blur();
-            assertThat(page.locator(".sheet-words [data-problem]")).containsText("not javascript:");
+            assertThat(page.locator(".sheet-words p[data-problem]")).containsText("not javascript:");
             assertThat(page.getByLabel("leads to")).hasValue("javascript:alert(1)");
 
             Page pictures = editor.open("/pictures");

@@ -176,7 +176,7 @@ class TypingTest {
         Locator link = page.locator(".sheet [data-say=link]");
         link.fill("javascript:alert(1)");
         link.press("Tab");
-        assertThat(page.locator(".sheet-words [data-problem]")).not().isEmpty();
+        assertThat(page.locator(".sheet-words p[data-problem]")).not().isEmpty();
         page.locator(".sheet [data-say=title]").fill("Another");
         page.locator(".sheet [data-say=title]").press("Tab");
         stored(page);

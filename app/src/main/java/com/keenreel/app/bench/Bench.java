@@ -102,7 +102,7 @@ class Bench {
         model.put("cards", cards);
         model.put("drawnCards", cardMarkup.of(cards, slide));
         model.put("lap", lap(draft.seen(), layout));
-        model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout));
+        model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout, draft.facts()));
         model.put("sheet", sheet(draft, slide));
         model.put("pathsMeant", pathsMeant.isSaid());
         model.put("others", reels.count() > 1);
@@ -111,6 +111,7 @@ class Bench {
         model.put("stops", arrangement.motion(shown).stops());
         model.put("moves", !(arrangement.motion(shown) instanceof Motion.Still));
         model.put("cropped", arrangement.has(Options.FIT));
+        model.put("worded", arrangement.has(Options.WORDS_PLACE));
         model.put("pressed", arrangement.has(Options.ANYWHERE));
         model.put("showsColour", arrangement.shows(new Carries.Plain(Colour.DARK)));
         return model;

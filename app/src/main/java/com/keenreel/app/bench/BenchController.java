@@ -101,7 +101,7 @@ class BenchController {
     @ResponseBody
     List<Index.Entry> index(@PathVariable String id) {
         Draft draft = publishing.draft(reels.find(id));
-        return draft.reel().slides().isEmpty() ? List.of() : Index.of(draft.reel(), draft.layout());
+        return draft.reel().slides().isEmpty() ? List.of() : Index.of(draft.reel(), draft.layout(), draft.facts());
     }
 
     /** The bench as it is stored now. */

@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.CutOff;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.option.Direction;
@@ -14,11 +15,13 @@ import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -48,12 +51,14 @@ public final class Brief {
     private final Reel reel;
     private final @Nullable Slide slide;
     private final Layout layout;
+    private final Facts facts;
     private final Arrangement arrangement;
     private final List<Line> own;
     private final List<Column> columns = new ArrayList<>();
     private List<Sentence> sentences = new ArrayList<>();
 
-    private Brief(Reel reel, Layout layout, @Nullable Slide slide) {
+    private Brief(Reel reel, Layout layout, Facts facts, @Nullable Slide slide) {
+        this.facts = facts;
         this.reel = reel;
         this.slide = slide;
         this.layout = layout;
@@ -62,8 +67,8 @@ public final class Brief {
     }
 
     /** The brief of that reel, column by column. */
-    public static List<Column> of(Reel reel, Layout layout) {
-        Brief brief = new Brief(reel, layout, null);
+    public static List<Column> of(Reel reel, Layout layout, Facts facts) {
+        Brief brief = new Brief(reel, layout, facts, null);
         brief.shape();
         brief.motion();
         brief.steering();
@@ -73,8 +78,8 @@ public final class Brief {
     }
 
     /** What may be chosen for that slide alone, as sentences on its sheet. */
-    static List<List<Sentence.Token>> of(Reel reel, Layout layout, Slide slide) {
-        Brief brief = new Brief(reel, layout, slide);
+    static List<List<Sentence.Token>> of(Reel reel, Layout layout, Facts facts, Slide slide) {
+        Brief brief = new Brief(reel, layout, facts, slide);
         brief.own(Line.Column.SLIDE);
         if (brief.arrangement.has(Options.FIT) && !slide.carries().pictures().isEmpty()) {
             brief.sentence().text("Pictures on it ").by(Options.FIT).text(".");
@@ -248,7 +253,27 @@ public final class Brief {
                 .text(" for its title, ")
                 .by(Options.TEXT_LINES)
                 .text(" for its text; so all slides are equally high.");
+        List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE).forEach(this::cutOff);
         column("Words");
+    }
+
+    /** Says whose words are cut off on a screen, and offers the lines that they need. */
+    private void cutOff(SetUp setUp) {
+        for (CutOff cut : CutOff.in(reel, layout, facts, setUp)) {
+            boolean titles = cut.lines().equals(Options.TITLE_LINES);
+            boolean one = cut.slides().size() == 1;
+            String which = cut.slides().stream().map(String::valueOf).collect(Collectors.joining(", "));
+            Sentence sentence = sentence()
+                    .text("On " + setUp.word() + " the " + (titles ? "title" : "text") + " of "
+                            + (one ? "slide " : "slides ") + which + " is cut off: ");
+            int most = titles ? 4 : 8;
+            if (cut.needed() <= most) {
+                sentence.remedy("keep " + cut.needed() + " lines", cut.lines(), setUp, cut.needed())
+                        .text(".");
+            } else {
+                sentence.text("it needs " + cut.needed() + " lines, and " + most + " can be kept.");
+            }
+        }
     }
 
     /** What is said to those who listen. */

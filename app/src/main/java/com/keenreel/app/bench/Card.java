@@ -2,11 +2,15 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.PictureTraits;
+import com.keenreel.core.reel.PictureTraits.Inked;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Showing;
 import com.keenreel.core.reel.Slide;
@@ -22,6 +26,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One card of the running order.
@@ -43,7 +48,7 @@ import java.util.stream.Collectors;
 public record Card(
         String id,
         int position,
-        List<String> thumbnails,
+        List<Thumbnail> thumbnails,
         String colour,
         String title,
         long hold,
@@ -54,6 +59,31 @@ public record Card(
         boolean today,
         String joint,
         long reads) {
+
+    /**
+     * A picture on a card.
+     *
+     * @param view the part of it that is drawn on, as a view box, where it stands whole; empty where it fills its place
+     * @param width px across
+     * @param height px down
+     */
+    public record Thumbnail(String address, String view, int width, int height) {
+        static Thumbnail of(Version version, boolean whole) {
+            PictureTraits traits = version.traits();
+            String view = "";
+            if (whole) {
+                Inked inked = traits == null ? Inked.ALL : traits.inked();
+                view = Stream.of(
+                                inked.left() * version.width(),
+                                inked.top() * version.height(),
+                                (inked.right() - inked.left()) * version.width(),
+                                (inked.bottom() - inked.top()) * version.height())
+                        .map(Numbers::plain)
+                        .collect(Collectors.joining(" "));
+            }
+            return new Thumbnail(Shelf.thumbnail(version), view, version.width(), version.height());
+        }
+    }
 
     /** "12 Dec 2026 to 13 Dec 2026" or "hidden"; empty for always. */
     public String days() {
@@ -80,8 +110,8 @@ public record Card(
         LocalDate today = LocalDate.now();
         int standing = 0; // slides that are seen before this one
         for (Slide slide : reel.slides()) {
-            List<String> thumbnails = slide.carries().pictures().stream()
-                    .map(picture -> Shelf.thumbnail(draft.shelf().version(picture)))
+            List<Thumbnail> thumbnails = slide.carries().pictures().stream()
+                    .map(picture -> Thumbnail.of(draft.shelf().version(picture), !arrangement.has(Options.FIT)))
                     .toList();
             cards.add(new Card(
                     slide.id().value(),

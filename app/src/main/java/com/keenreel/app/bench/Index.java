@@ -5,6 +5,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Facts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,9 +38,9 @@ final class Index {
 
     private Index() {}
 
-    static List<Entry> of(Reel reel, Layout layout) {
+    static List<Entry> of(Reel reel, Layout layout, Facts facts) {
         List<Entry> entries = new ArrayList<>();
-        for (Brief.Column column : Brief.of(reel, layout)) {
+        for (Brief.Column column : Brief.of(reel, layout, facts)) {
             column.controls().forEach(control -> entries.add(entry(control, column.title())));
         }
         for (OnSheet field : OnSheet.values()) {

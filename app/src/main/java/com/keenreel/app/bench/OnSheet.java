@@ -20,8 +20,8 @@ enum OnSheet {
             "headline",
             "caption",
             "words"),
-    TEXT("say-text", "text", "The text of a slide.", (reel, slide) -> true, "description", "caption", "words"),
-    BUTTON("say-button", "button", "The button of a slide.", (reel, slide) -> true, "call to action", "label"),
+    TEXT("say-text", "text", "The text of a slide.", OnSheet::hasWords, "description", "caption", "words"),
+    BUTTON("say-button", "button", "The button of a slide.", OnSheet::hasWords, "call to action", "label"),
     LINK("say-link", "link", "Where a slide leads.", (reel, slide) -> true, "link", "address", "url", "mail", "phone"),
     ALT(
             "say-alt",
@@ -114,6 +114,10 @@ enum OnSheet {
 
     private static boolean isPair(Reel reel, Slide slide) {
         return slide.carries() instanceof Carries.Pair;
+    }
+
+    private static boolean hasWords(Reel reel, Slide slide) {
+        return arrangement(reel).has(Options.WORDS_PLACE);
     }
 
     private static Arrangement arrangement(Reel reel) {

@@ -25,11 +25,22 @@ public final class Sentence {
      * A piece of a sentence: text, or a control when {@code control} is there, or a word that opens several.
      *
      * @param together the controls that the word {@code text} opens; empty for none
+     * @param remedy what a press on the word {@code text} chooses at once; null for none
      * @param mark what follows its word without a space, such as a comma: no line begins with it
      */
-    public record Token(String text, @Nullable Control control, List<Control> together, String mark) {
+    public record Token(
+            String text,
+            @Nullable Control control,
+            List<Control> together,
+            @Nullable Remedy remedy,
+            String mark) {
+        /** Whether it is a word that can be pressed. */
+        public boolean pressed() {
+            return control != null || remedy != null || !together.isEmpty();
+        }
+
         private Token with(String more) {
-            return new Token(text, control, together, mark + more);
+            return new Token(text, control, together, remedy, mark + more);
         }
 
         /** What it opens, whether it is one or several. */
@@ -37,6 +48,9 @@ public final class Sentence {
             return control == null ? together.stream() : Stream.of(control);
         }
     }
+
+    /** A choice that puts right what a sentence complains about. */
+    public record Remedy(String option, String setUp, String value) {}
 
     /**
      * The sentence as it stands.
@@ -91,24 +105,31 @@ public final class Sentence {
     Sentence text(String text) {
         Matcher mark = MARK.matcher(text);
         Token before = tokens.isEmpty() ? null : tokens.get(tokens.size() - 1);
-        if (before != null && before.controls().findAny().isPresent() && mark.lookingAt()) {
+        if (before != null && before.pressed() && mark.lookingAt()) {
             tokens.set(tokens.size() - 1, before.with(mark.group()));
             return mark.end() == text.length() ? this : text(text.substring(mark.end()));
         }
-        tokens.add(new Token(text, null, List.of(), ""));
+        tokens.add(new Token(text, null, List.of(), null, ""));
         return this;
     }
 
     Sentence control(Control control) {
-        tokens.add(new Token("", control, List.of(), ""));
+        tokens.add(new Token("", control, List.of(), null, ""));
         chooses = true;
         return this;
     }
 
     /** A word that opens several controls. */
     Sentence together(String word, List<Control> controls) {
-        tokens.add(new Token(word, null, controls, ""));
+        tokens.add(new Token(word, null, controls, null, ""));
         chooses = true;
+        return this;
+    }
+
+    /** A word that chooses something at once. */
+    <T> Sentence remedy(String word, Option<T> option, SetUp setUp, T value) {
+        Remedy remedy = new Remedy(option.key(), setUp.word(), option.domain().write(value));
+        tokens.add(new Token(word, null, List.of(), remedy, ""));
         return this;
     }
 

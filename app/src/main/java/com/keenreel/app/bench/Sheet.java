@@ -4,6 +4,7 @@ import com.keenreel.app.bench.Sentence.Token;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Found;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
@@ -35,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param slide what it is
  * @param said what visitors meet
  * @param hold how long it stands, ms
+ * @param goesOn whether the reel goes on by itself
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
  * @param canvases its pictures with what screens show of them; none where it carries plain colour
@@ -48,6 +50,7 @@ public record Sheet(
         Slide slide,
         Said said,
         long hold,
+        boolean goesOn,
         Pressed pressed,
         boolean larger,
         List<Canvas> canvases,
@@ -141,9 +144,12 @@ public record Sheet(
         return reads == 0 ? "" : String.format(Locale.ROOT, "%.1f", reads / 1000.0);
     }
 
-    /** The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough. */
+    /**
+     * The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough, or nothing goes
+     * on before somebody has read them.
+     */
     public long holdToRead() {
-        return hold >= Reading.time(said) ? 0 : Reading.hold(said);
+        return !goesOn || hold >= Reading.time(said) ? 0 : Reading.hold(said);
     }
 
     /** "phone 47 %, tablet 16 %, desk 38 %"; empty where no screen crops it. */
@@ -164,11 +170,12 @@ public record Sheet(
                 slide,
                 said,
                 reel.hold(slide),
+                Arrangements.of(reel).movesByItself(reel),
                 Pressed.of(reel, slide, said),
                 reel.choices().get(Options.LARGER),
                 Canvas.of(draft, slide),
                 found(draft, slide),
-                Brief.of(reel, draft.layout(), slide),
+                Brief.of(reel, draft.layout(), draft.facts(), slide),
                 focal(draft, slide));
     }
 

@@ -87,6 +87,7 @@ class PublishController {
         model.addAttribute("site", settings.siteOrigin());
         model.addAttribute("slot", reel.reel().slot().toString());
         model.addAttribute("ways", Placing.values());
+        model.addAttribute("silent", standing.silentLinks(reel.reel()));
         live.ifPresent(one -> whatIsLive(reel, one, model));
         ahead(reel);
         return "publish";

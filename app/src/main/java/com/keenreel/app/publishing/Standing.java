@@ -11,6 +11,9 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.space.Facts;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -110,6 +113,23 @@ class Standing {
 
     private static List<String> differences(Reel before, Reel after) {
         return Difference.inWords(before, after.withSlot(before.slot()));
+    }
+
+    /** Which slides, from 1, are a link of a picture alone that says nothing to those who do not see it. */
+    String silentLinks(Reel reel) {
+        Facts facts = publishing.facts(publishing.shelf(reel));
+        List<String> silent = new ArrayList<>();
+        for (Slide slide : reel.slides()) {
+            Said said = facts.said(slide);
+            boolean pictured = !slide.carries().pictures().isEmpty();
+            if (pictured
+                    && !said.link().isEmpty()
+                    && !said.shows()
+                    && said.alt().isEmpty()) {
+                silent.add(String.valueOf(reel.slides().indexOf(slide) + 1));
+            }
+        }
+        return String.join(", ", silent);
     }
 
     private static List<String> shortened(List<String> words) {

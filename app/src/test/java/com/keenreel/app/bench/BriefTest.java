@@ -10,12 +10,15 @@ import com.keenreel.core.option.Language;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Facts;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -46,7 +49,8 @@ class BriefTest {
     private static List<Brief.Column> brief(Reel reel, int width, int height) {
         Map<PictureId, PictureFacts> facts = new HashMap<>();
         reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, width, height, FocalPoint.CENTRE)));
-        return Brief.of(reel, Layout.of(reel, new Facts(facts, Map.of(), (text, bold, size) -> 50)));
+        Facts all = new Facts(facts, Map.of(), (text, bold, size) -> 50);
+        return Brief.of(reel, Layout.of(reel, all), all);
     }
 
     private static List<Brief.Column> brief(Starter starter, int pictures) {
@@ -66,7 +70,7 @@ class BriefTest {
         String read = sentence.tokens().stream()
                 .map(token -> (token.control() != null
                                 ? "[" + token.control().label() + "]"
-                                : token.together().isEmpty() ? token.text() : "[" + token.text() + "]")
+                                : token.pressed() ? "[" + token.text() + "]" : token.text())
                         + token.mark())
                 .collect(Collectors.joining());
         return sentence.usual() ? "{" + read + "}" : read;
@@ -145,6 +149,25 @@ class BriefTest {
                         .flatMap(token -> token.together().stream()))
                 .extracting(Control::label)
                 .containsExactly("“قف”", "“تشغيل”");
+    }
+
+    @Test
+    void wordsThatAreCutOffAreSaidWithTheLinesThatTheyNeed() {
+        Reel reel = reel(Arrangements.starter("comparison"), 4);
+        List<Slide> slides = new ArrayList<>(reel.slides());
+        String text = "word ".repeat(60).strip();
+        slides.set(1, slides.get(1).withWords(slides.get(1).words().with(Words.Field.TEXT, text)));
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, 300, 100, FocalPoint.CENTRE)));
+        Facts all = new Facts(facts, Map.of(), (line, bold, size) -> 8.0 * line.length());
+        Reel said = reel.withSlides(slides);
+        assertThat(read(Brief.of(said, Layout.of(said, all), all), "Words"))
+                .contains(
+                        "On tablet the text of slide 2 is cut off: [keep 4 lines].",
+                        "On phone the text of slide 2 is cut off: [keep 8 lines].");
+        Reel kept = said.withChoices(said.choices().with(Options.TEXT_LINES, SetUp.TABLET, 4));
+        assertThat(read(Brief.of(kept, Layout.of(kept, all), all), "Words")).doesNotContain("On tablet the text");
+        assertThat(read(Brief.of(reel, Layout.of(reel, all), all), "Words")).doesNotContain("cut off");
     }
 
     @Test
