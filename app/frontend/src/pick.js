@@ -1,7 +1,6 @@
 // The dialog that picks pictures from the library: found by a search, a page after another.
 import { notice } from './http.js';
-
-const REST = 200; // ms after which a search is asked for
+import { REST } from './wish.js';
 
 /** A page of the choice that fits a search, as markup. */
 async function page(q, number) {

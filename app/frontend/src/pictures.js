@@ -7,6 +7,7 @@ import { freshId, sets } from './picture-sets.js';
 import { Steps } from './steps.js';
 import { stretching } from './stretch.js';
 import { amount, bring, stop, underWay } from './uploads.js';
+import { addressOf, REST } from './wish.js';
 import { words } from './words-table.js';
 
 let again = () => {}; // draws the page anew after a step
@@ -193,6 +194,15 @@ const page = () => ({
   },
   wish(event) {
     if (event.target.type !== 'search') event.target.form.requestSubmit();
+  },
+  /** What is typed filters the rows. */
+  seek(event) {
+    if (event.target.type !== 'search') return;
+    clearTimeout(this.seeking);
+    this.seeking = setTimeout(() => {
+      history.replaceState(null, '', addressOf(event.target.form));
+      this.refresh();
+    }, REST);
   },
   async ask(question, yes, also = '', name = undefined) {
     Object.assign(this, { question, yes, also, asksName: name !== undefined });

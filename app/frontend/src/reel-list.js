@@ -2,6 +2,7 @@
 import { mix } from './dropping.js';
 import { notice, send, windowName } from './http.js';
 import { stretching } from './stretch.js';
+import { addressOf, REST } from './wish.js';
 
 const list = () => ({
   chosen: [],
@@ -17,7 +18,24 @@ const list = () => ({
     return [...this.$root.querySelectorAll('.reel-row [type=checkbox]')];
   },
   wish(event) {
-    event.target.form.requestSubmit();
+    if (event.target.type !== 'search') event.target.form.requestSubmit();
+  },
+  /** What is typed filters the list; an answer that a newer one has overtaken is passed over. */
+  seek(event) {
+    if (event.target.type !== 'search') return;
+    clearTimeout(this.seeking);
+    this.seeking = setTimeout(() => this.find(addressOf(event.target.form)), REST);
+  },
+  async find(address) {
+    history.replaceState(null, '', address);
+    try {
+      const fresh = new DOMParser().parseFromString(await (await fetch(address)).text(), 'text/html');
+      if (location.href !== new URL(address, location.href).href) return;
+      ['.found-reels', '#reels-title'].forEach((part) => document.querySelector(part).replaceWith(fresh.querySelector(part)));
+      this.choose();
+    } catch {
+      notice('Keen Reel was not reached. These are the reels as they were found before.');
+    }
   },
   choose() {
     this.chosen = this.boxes.filter(({ checked }) => checked).map(({ value }) => value);

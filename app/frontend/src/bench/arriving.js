@@ -6,6 +6,10 @@ import { bring } from '../uploads.js';
 export class Arriving {
   constructor(place, order, edits) {
     Object.assign(this, { place, order, edits });
+    place.querySelector('[data-close]').addEventListener('click', () => {
+      place.querySelectorAll('.refused').forEach((row) => row.remove());
+      place.hidden = !place.querySelector('li');
+    });
     const files = (event) => event.dataTransfer?.types.includes('Files');
     document.addEventListener('dragover', (event) => {
       if (files(event)) event.preventDefault();

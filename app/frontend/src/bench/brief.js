@@ -52,7 +52,7 @@ export class Brief {
     const columns = [...band.querySelectorAll('.brief-column')].map((column) => [...column.children].filter((part) => part.checkVisibility() && !part.matches('.brief-foot')).map(plain).join('\n'));
     try {
       await navigator.clipboard.writeText(`${name}\n\n${columns.join('\n\n')}\n`);
-      notice('The brief is copied as text.');
+      notice('It is copied as text.');
     } catch {
       notice('Your browser does not let a page copy.');
     }

@@ -51,7 +51,7 @@ class BenchOverHttpTest {
         assertThat(desk.path("height").asDouble())
                 .as("960 px are a tablet's set-up, which keeps its own ratio")
                 .isEqualTo(540);
-        assertThat(desk.path("said").asString()).isEqualTo("reel 960 × 540 · tablet set-up");
+        assertThat(desk.path("said").asString()).isEqualTo("reel 960 × 540 · as on tablet");
     }
 
     @Test

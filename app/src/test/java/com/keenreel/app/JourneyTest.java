@@ -68,8 +68,8 @@ class JourneyTest {
                             "banner-dusk-works.jpg",
                             "banner-kiln-glow.jpg"));
             assertThat(page.getByLabel("Name of the reel")).hasValue("Days of the journey");
-            assertThat(page.locator(".screen .said").nth(0)).hasText("reel 390 × 488 · phone set-up");
-            assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 533 · desk set-up");
+            assertThat(page.locator(".screen .said").nth(0)).hasText("reel 390 × 488");
+            assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 533");
 
             // words, link and alt text of a slide
             page.locator(".card").nth(0).click();
@@ -93,7 +93,7 @@ class JourneyTest {
             stored(page);
             assertThat(page.locator("[data-focal-scope=phone]")).hasText("20, 60 %");
             assertThat(page.locator("[data-focal-scope=desk]")).hasText(calculated);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back to the brief"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back to the reel"))
                     .click();
 
             moveCards(page);
@@ -107,7 +107,7 @@ class JourneyTest {
                     .click();
             page.getByRole(
                             AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName("Take").setExact(true))
+                            new Page.GetByRoleOptions().setName("Use them").setExact(true))
                     .click();
             assertThat(page.locator(".sheet-head")).containsText("1200 × 1500");
             assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)))
@@ -164,9 +164,9 @@ class JourneyTest {
         Locator panel = page.locator(".control-panel:popover-open");
         panel.getByText("desk", new Locator.GetByTextOptions().setExact(true)).click();
         panel.getByText("3:2", new Locator.GetByTextOptions().setExact(true)).click();
-        assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 853 · desk set-up");
+        assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 853");
         panel.getByText("As everywhere").click();
-        assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 533 · desk set-up");
+        assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 533");
         page.keyboard().press("Escape");
 
         page.locator("[data-key='word-set-motion-time-all']").click();
@@ -203,7 +203,7 @@ class JourneyTest {
                         "<svg viewBox='0 0 4 4'><path d='M0 0h4'/></svg>".getBytes(StandardCharsets.UTF_8))
             });
             assertThat(pictures.locator(".refused .says"))
-                    .hasText("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
+                    .hasText("This is not a JPEG, PNG, WebP, GIF, TIFF or SVG picture.");
             assertThat(pictures.locator(".uploads .done")).hasCount(1);
             assertThat(pictures.locator(".uploads")).containsText("Adding 2: 1 here, 1 refused.");
             assertThat(editor.problems()).allMatch(problem -> problem.contains("422"));
@@ -227,7 +227,7 @@ class JourneyTest {
             publish.click();
             page.waitForCondition(() -> !held.isEmpty());
             held.forEach(Route::resume);
-            assertThat(page.getByText("The bench shows the same.")).isVisible();
+            assertThat(page.getByText("What you have here is the same.")).isVisible();
 
             // as are fields that were filled, and a file that was picked
             String picture = editor.picture("plate-04-fan.jpg");
@@ -331,7 +331,7 @@ class JourneyTest {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(button).setExact(true))
                 .click();
-        assertThat(page.getByText("The bench shows the same.")).isVisible();
+        assertThat(page.getByText("What you have here is the same.")).isVisible();
     }
 
     private static String copied(Page page, String what) {

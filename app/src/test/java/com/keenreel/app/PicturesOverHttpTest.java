@@ -114,7 +114,7 @@ class PicturesOverHttpTest {
         assertThatThrownBy(() -> bring("empty.jpg", new byte[0])).hasMessageContaining("The file is empty.");
         assertThatThrownBy(
                         () -> bring("letter.jpg", "Dear workshop, ".repeat(50).getBytes(StandardCharsets.UTF_8)))
-                .hasMessageContaining("This is not a JPEG, PNG, WebP, GIF or SVG picture.");
+                .hasMessageContaining("This is not a JPEG, PNG, WebP, GIF, TIFF or SVG picture.");
         assertThatThrownBy(() ->
                         bring("page.svg", "<html><body>no drawing</body></html>".getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("not a JPEG");

@@ -27,6 +27,28 @@ class ReelListTest {
         return editor.text(Running.application().origin() + "/r/" + slug + "/fragment");
     }
 
+    /** What is typed filters the list at once, and the address is that of what is shown. */
+    @Test
+    void theListIsFilteredWhileTyping() {
+        editor.make("Sought by typing", "banner", "full", "banner-glaze-bench.jpg");
+        editor.make("Something else", "banner", "full", "banner-glaze-bench.jpg");
+        Page page = editor.open("/reels");
+        page.locator(".wish [type=search]").pressSequentially("sought by");
+        assertThat(page.locator(".reel-row")).hasCount(1);
+        assertThat(page.locator("#reels-title")).hasText("One reel");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/reels\\?.*q=sought\\+by.*"));
+        page.locator(".reel-row [type=checkbox]").check();
+        assertThat(page.locator(".several h2")).hasText("One reel chosen");
+        page.locator(".wish [type=search]").fill("no such reel");
+        assertThat(page.locator(".found-reels .empty").first()).containsText("No reel is like that.");
+        page.goBack();
+        page = editor.open("/pictures");
+        page.locator(".wish [type=search]").pressSequentially("glaze-ben");
+        assertThat(page.locator(".rows figure")).hasCount(1);
+        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/pictures\\?.*q=glaze-ben.*"));
+        assertThat(editor.problems()).isEmpty();
+    }
+
     @Test
     void reelsAreFoundAndSeveralGoIntoTheBinAndComeBack() {
         Made one = editor.make("Zaffre first", "banner", "full", "plate-01-quatrefoil.jpg");

@@ -97,7 +97,8 @@ class ReelsOverHttpTest {
         // 22 of 56 px high: a square logo is 22 wide, the gap of 56 px becomes 22 as well
         assertThat(first).isCloseTo(22, within(0.01));
         assertThat(second).isCloseTo(44, within(0.01));
-        assertThat(row(band).select(".what p").first().text()).isEqualTo("Marquee of 2 logos, 60 px/s, fills its slot");
+        assertThat(row(band).select(".what p").first().text())
+                .isEqualTo("Marquee of 2 logos, 60 px/s, fills its place");
     }
 
     @Test

@@ -49,7 +49,7 @@ class RepublishTest extends SomebodysPages {
                 .choose("words.title-lines", "phone", "3")
                 .say(hidden, "title", "Not seen");
         Page page = editor.open("/reels/" + reel.id + "/publish");
-        assertThat(page.locator("section").first()).containsText("The bench shows the same.");
+        assertThat(page.locator("section").first()).containsText("What you have here is the same.");
         reel.choose("steering.arrows", "phone", "true").say(reel.slides().get(0), "title", "Seen");
         page.reload();
         assertThat(page.locator(".changes").first().locator("li"))

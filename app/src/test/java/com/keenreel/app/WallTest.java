@@ -384,12 +384,11 @@ class WallTest {
     void anyWidthJoinsTheWallAndEachPageCanBeEnlarged() {
         Made reel = banner("Any width").choose("shape.ratio", "tablet", "2:1");
         Page page = reel.bench();
-        assertThat(page.locator(".stretch")).hasText(new String[] {
-            "phone set-up 280 to 599", "tablet set-up 600 to 1023", "desk set-up 1024 to 2560"
-        });
+        assertThat(page.locator(".stretch"))
+                .hasText(new String[] {"phone, below 600 px", "tablet, 600 to 1023 px", "desk, from 1024 px"});
         Locator grip = page.locator(".width-line input");
         grip.fill("700");
-        assertThat(page.locator(".screen.another .said")).hasText("reel 700 × 350 · tablet set-up");
+        assertThat(page.locator(".screen.another .said")).hasText("reel 700 × 350 · as on tablet");
         assertThat(Editor.screen(page, 3).locator(".run")).hasCount(1);
         assertThat(Editor.screen(page, 3).locator(".frame")).hasJSProperty("clientHeight", 350);
         grip.press("ArrowRight");
@@ -402,7 +401,7 @@ class WallTest {
         assertThat(Editor.screen(page, 3).locator(".run")).hasCount(1);
         reel.choose("shape.ratio", "tablet", "1:1");
         page.locator(".card").nth(0).press("+"); // any edit of this window draws what others did
-        assertThat(page.locator(".screen.another .said")).hasText("reel 701 × 701 · tablet set-up");
+        assertThat(page.locator(".screen.another .said")).hasText("reel 701 × 701 · as on tablet");
 
         page.locator(".screen-name").nth(0).focus();
         page.keyboard().press("3");
@@ -465,7 +464,7 @@ class WallTest {
         page.locator("[data-do=copy-brief]").click();
         assertThat(page.locator("#notices")).containsText("copied as text");
         assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
-                .startsWith("Says what it would do\n\nShape\nShows one slide at a time, filling its slot;")
+                .startsWith("Says what it would do\n\nShape\nShows one slide at a time, filling its place;")
                 .contains("\n\nSteering\n")
                 .doesNotContain("everywhere");
         assertThat(editor.problems()).isEmpty();

@@ -75,7 +75,7 @@ class YardstickTest {
         fill(page.locator(".control-panel:popover-open input[type=number]"), "6");
         press(page.locator("[data-key='word-set-shape-ratio-phone']"));
         press(page.locator(".control-panel:popover-open [data-value='1:1']"));
-        assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390 · phone set-up");
+        assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390");
         press(page.locator("#stored").getByText("Publish"));
         press(page.locator("main").getByText("Publish", new Locator.GetByTextOptions().setExact(true)));
         holdsWhatWasAsked("pointer");
@@ -135,7 +135,7 @@ class YardstickTest {
         reach(".control-panel:popover-open [data-value='1:1']", "");
         key("Enter");
         key("Escape");
-        assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390 · phone set-up");
+        assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390");
         reach("#stored a", "Publish");
         key("Enter");
         page.waitForURL("**/publish");
@@ -231,7 +231,7 @@ class YardstickTest {
     }
 
     private void holdsWhatWasAsked(String way) {
-        assertThat(page.getByText("The bench shows the same.")).isVisible();
+        assertThat(page.getByText("What you have here is the same.")).isVisible();
         String slug = "yardstick-by-" + way;
         JsonNode fragment =
                 Editor.JSON.readTree(editor.text(Running.application().origin() + "/r/" + slug + "/fragment"));

@@ -109,12 +109,12 @@ public final class Brief {
         if (narrower()) {
             sits.text(" ").all(Options.ALIGNED);
         }
-        sits.text("; the slot is ").control(Control.slot(reel)).text(".");
+        sits.text("; its place on the page is ").control(Control.slot(reel)).text(".");
         own(Line.Column.SHAPE);
         if (!narrower()) {
             sentence()
                     .idle()
-                    .text("In a slot that it does not fill it would stand ")
+                    .text("In a place that it does not fill it would stand ")
                     .all(Options.ALIGNED)
                     .text(".");
         }

@@ -166,7 +166,7 @@ public record Control(
                 "all",
                 reel.slot().toString(),
                 "slot",
-                "Where on the page it will sit. This is for the wall and the embed code; it is not published.",
+                "Where on the page it will sit. The screens above and the code to paste are made for it; it is not published.",
                 false,
                 Map.of("all", reel.slot().write()),
                 Slot.FULL.write(),

@@ -70,9 +70,10 @@ public record Screen(
                 range.setUp().word());
     }
 
-    /** "reel 820 × 461 · tablet set-up". */
+    /** "reel 820 × 461"; "reel 320 × 400 · as on phone" where it is narrower than its page. */
     @JsonProperty
     public String said() {
-        return "reel " + Numbers.rounded(reelWidth, 0) + " × " + Numbers.rounded(height, 0) + " · " + setUp + " set-up";
+        String size = "reel " + Numbers.rounded(reelWidth, 0) + " × " + Numbers.rounded(height, 0);
+        return name.equalsIgnoreCase(setUp) ? size : size + " · as on " + setUp;
     }
 }

@@ -104,6 +104,6 @@ class StepsController {
     @ResponseBody
     Redrawn takeOver(@PathVariable String id, @RequestBody JsonNode request) {
         Reel from = reels.find(request.path("from").asString()).reel();
-        return step(id, request, "set-up of " + from.name() + " taken over", reel -> reel.withChoices(from.choices()));
+        return step(id, request, "set up like " + from.name(), reel -> reel.withChoices(from.choices()));
     }
 }

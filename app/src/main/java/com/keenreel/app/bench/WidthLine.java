@@ -27,7 +27,16 @@ record WidthLine(List<Stretch> stretches, List<Integer> usual) {
      * @param from the first of them, px
      * @param to the last of them, px
      */
-    record Stretch(String setUp, int from, int to) {}
+    record Stretch(String setUp, int from, int to) {
+        /** "phone, below 600 px", "tablet, 600 to 1023 px", "desk, from 1024 px". */
+        public String said() {
+            if (from == FROM && to == TO) {
+                return setUp + ", at every width";
+            }
+            String where = from == FROM ? "below " + (to + 1) : to == TO ? "from " + from : from + " to " + to;
+            return setUp + ", " + where + " px";
+        }
+    }
 
     static WidthLine of(Reel reel, Layout layout) {
         Length slot = Widths.slot(reel.slot());

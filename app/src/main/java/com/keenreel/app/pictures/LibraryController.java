@@ -111,7 +111,7 @@ class LibraryController {
     }
 
     private static String followers(int count) {
-        return count == 0 ? "none follows" : count == 1 ? "one reel follows" : count + " reels follow";
+        return count == 0 ? "no reel follows it" : count == 1 ? "one reel follows it" : count + " reels follow it";
     }
 
     private static String kept(long bytes) {

@@ -134,7 +134,7 @@ public class Summaries implements SmartLifecycle {
         List<String> says = new ArrayList<>();
         says.add(arrangement.summary(reel));
         ReelWidth width = reel.choices().get(Options.WIDTH);
-        says.add(width.equals(ReelWidth.FILLS) ? "fills its slot" : width.toString());
+        says.add(width.equals(ReelWidth.FILLS) ? "fills its place" : width.toString());
         if (arrangement.has(Options.RATIO)) {
             says.add(reel.choices().get(Options.RATIO, SetUp.DESK).toString());
             boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);

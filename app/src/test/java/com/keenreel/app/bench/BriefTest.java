@@ -100,9 +100,9 @@ class BriefTest {
         List<Brief.Column> brief = brief(Arrangements.starter("banner"), 5);
         assertThat(read(brief, "Shape"))
                 .isEqualTo(
-                        "Shows [one slide at a time], [filling its slot]; the slot is [a box of 960 px]. "
+                        "Shows [one slide at a time], [filling its place]; its place on the page is [a box of 960 px]. "
                                 + "Its frame is [12:5] (on tablet [16:9], on phone [4:5]). "
-                                + "{In a slot that it does not fill it would stand [in the middle].} {Pictures [fill the frame] around their focal point.}");
+                                + "{In a place that it does not fill it would stand [in the middle].} {Pictures [fill the frame] around their focal point.}");
         assertThat(read(brief, "Motion"))
                 .isEqualTo(
                         "Changes by [crossfade] in [0.8 s]. Each slide stands [5.0 s]. Goes on [by itself], endlessly, "

@@ -24,14 +24,20 @@ public final class Options {
 
     public static final Option<ReelWidth> WIDTH = option(
             "shape.width",
-            Meaning.of("width", "How much of its slot the reel takes.", "size", "dimensions", "narrow", "boxed"),
+            Meaning.of(
+                    "width",
+                    "How much of its place on the page the reel takes.",
+                    "size",
+                    "dimensions",
+                    "narrow",
+                    "boxed"),
             new Widths(),
             ReelWidth.FILLS);
     public static final Option<Aligned> ALIGNED = option(
             "shape.aligned",
             Meaning.of(
                     "alignment",
-                    "Where it stands in a slot that is wider.",
+                    "Where it stands in a place that is wider.",
                     "alignment",
                     "centre",
                     "center",

@@ -1,7 +1,7 @@
 package com.keenreel.core.option;
 
 /**
- * How much of its slot a reel takes: {@code min(share * slot, most)}.
+ * How much of its place a reel takes: {@code min(share * slot, most)}.
  *
  * @param share of the slot, 0.1 to 1
  * @param most the greatest width in px, 160 to 2560; positive infinity for no limit
@@ -12,7 +12,7 @@ public record ReelWidth(double share, double most) {
 
     public ReelWidth {
         if (!(share >= 0.1 && share <= 1)) {
-            throw new IllegalArgumentException("A reel takes 10 to 100 % of its slot.");
+            throw new IllegalArgumentException("A reel takes 10 to 100 % of its place.");
         }
         if (!Double.isInfinite(most) && !(most >= 160 && most <= 2560)) {
             throw new IllegalArgumentException("A reel is at most 160 to 2560 px wide.");
@@ -53,6 +53,6 @@ public record ReelWidth(double share, double most) {
     public String toString() {
         return !Double.isInfinite(most)
                 ? "at most " + Numbers.plain(most) + " px wide"
-                : share < 1 ? Numbers.plain(100 * share) + " % of its slot" : "filling its slot";
+                : share < 1 ? Numbers.plain(100 * share) + " % of its place" : "filling its place";
     }
 }
