@@ -1,5 +1,6 @@
 // The dialog that picks pictures from the library: found by a search, a page after another.
 import { notice } from './http.js';
+import { bring } from './uploads.js';
 import { REST } from './wish.js';
 
 /** A page of the choice that fits a search, as markup. */
@@ -36,10 +37,10 @@ export async function pick(most = Infinity) {
     const mine = ++asked;
     const found = await page(dialog.querySelector('[type=search]').value, number);
     if (mine !== asked) return;
-    const list = dialog.querySelector('ul');
-    if (number > 1) list.append(...found.querySelector('ul').children);
+    const list = dialog.querySelector('ul:not(.bringing)');
+    if (number > 1) list.append(...found.querySelector('ul:not(.bringing)').children);
     else {
-      list.replaceWith(found.querySelector('ul'));
+      list.replaceWith(found.querySelector('ul:not(.bringing)'));
       dialog.querySelector('.empty').replaceWith(found.querySelector('.empty'));
     }
     dialog.querySelector('.more').replaceWith(found.querySelector('.more'));
@@ -67,6 +68,22 @@ export async function pick(most = Infinity) {
       picked.push({ id, name, thumbnail });
     }
     show();
+  };
+  dialog.onchange = async ({ target }) => {
+    if (!target.matches('[data-bring]')) return;
+    const rows = dialog.querySelector('.bringing');
+    rows.hidden = false;
+    const files = [...target.files];
+    target.value = '';
+    await bring(files, rows, (picture, row) => {
+      if (!picture) return;
+      row.remove();
+      if (picked.length >= most) picked.shift();
+      picked.push({ id: picture.id, name: picture.name, thumbnail: picture.thumbnail });
+      show();
+    });
+    rows.hidden = !rows.children.length;
+    tried(1);
   };
   let resting;
   dialog.oninput = () => {

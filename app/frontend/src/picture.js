@@ -41,7 +41,12 @@ focus.addEventListener('pointerdown', (event) => {
   const move = ({ clientX, clientY }) => show({ x: (clientX - box.left) / box.width, y: (clientY - box.top) / box.height });
   focus.setPointerCapture(event.pointerId);
   move(event);
+  const before = at;
   focus.onpointermove = move;
+  focus.onpointercancel = () => {
+    focus.onpointermove = focus.onpointerup = focus.onpointercancel = null;
+    show(before); // it was a scroll
+  };
   focus.onpointerup = () => {
     focus.onpointermove = focus.onpointerup = null;
     put('focal', { x: Math.round(at.x * 1000) / 1000, y: Math.round(at.y * 1000) / 1000 });

@@ -52,6 +52,9 @@ Alpine.data('publish', () => ({
   takeDown() {
     return this.ask('DELETE', '/publication');
   },
+  practise(event) {
+    return this.ask('POST', `/practice/${event.currentTarget.dataset.page}`);
+  },
   bringBack(event) {
     return this.ask('POST', `/publications/${event.currentTarget.dataset.publication}/live`);
   },

@@ -288,6 +288,13 @@ export class Order {
     return this.placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
   }
 
+  /** One slide by one place, to the front or to the back. */
+  shift(slide, way) {
+    const ids = this.cards.map(({ dataset }) => dataset.card);
+    const at = ids.indexOf(slide);
+    return this.edits.store({ kind: 'move', slide, before: ids[at + (way < 0 ? -1 : 2)] ?? null });
+  }
+
   /** The same slides once more, behind them. */
   duplicate(slides) {
     return this.edits.step('copies', { from: document.body.dataset.reel, slides, before: this.#behind(slides.at(-1)) });

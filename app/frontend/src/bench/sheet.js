@@ -69,7 +69,8 @@ export class Sheet {
     else if (action === 'former-slide' || action === 'next-slide') {
       const cards = this.order.cards.map(({ dataset }) => dataset.card);
       this.bench.select(cards[cards.indexOf(this.slide) + (action === 'next-slide' ? 1 : -1)]);
-    } else if (action === 'duplicate') this.order.duplicate([this.slide]);
+    } else if (action === 'earlier' || action === 'later') this.order.shift(this.slide, action === 'later' ? 1 : -1);
+    else if (action === 'duplicate') this.order.duplicate([this.slide]);
     else if (action === 'remove') this.order.remove([this.slide]);
     else if (action === 'hide') this.order.hide([this.slide]);
     else if (action === 'hold-to-read') this.edits.store({ kind: 'hold', slide: this.slide, hold: Number(button.dataset.hold) });

@@ -3,6 +3,7 @@ import { send } from '../http.js';
 import { Patches } from './patch.js';
 
 const GAP = 24;
+const NARROW = 700; // px of a window in which one page is seen at a time
 const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
 
@@ -150,6 +151,10 @@ export class Wall {
   fit() {
     const screens = [...this.screens.children].filter((screen) => !screen.hidden);
     if (!screens.length) return;
+    if (innerWidth <= NARROW) {
+      this.#fitEach(screens);
+      return;
+    }
     const pages = screens.map(({ dataset }) => Number(dataset.page));
     const room = this.screens.clientWidth - GAP * (screens.length - 1);
     let scale = room / pages.reduce((sum, page) => sum + page, 0);
@@ -167,20 +172,34 @@ export class Wall {
     this.scale = scale;
     if (scaled && this.over.size) this.#overlay();
     const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
-    screens.forEach((screen, i) => {
-      const { slot, left, height: reel } = screen.dataset;
-      const view = screen.querySelector('.page-window');
-      const page = screen.querySelector('.page');
-      const frame = screen.querySelector('iframe');
-      screen.style.width = `${Math.max(pages[i] * scale, CAPTION)}px`;
-      Object.assign(view.style, { width: `${pages[i] * scale}px`, height: `${height * scale}px` });
-      Object.assign(page.style, { width: `${pages[i]}px`, height: `${height}px`, transform: `scale(${scale})` });
-      Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
-      const [beside, hints] = screen.querySelectorAll('.hints');
-      const column = Number(left) + Number(slot) + 40;
-      beside.hidden = pages[i] - column < 160;
-      Object.assign(beside.style, { top: `${HEAD}px`, left: `${column}px`, height: `${reel}px` });
-      Object.assign(hints.style, { top: `${HEAD + Number(reel) + 40}px` });
+    screens.forEach((screen) => this.#draw(screen, scale, height));
+  }
+
+  /** In a narrow window each page is as large as there is room: one is seen at a time. */
+  #fitEach(screens) {
+    const most = Math.max(220, Math.min(440, innerHeight * 0.5));
+    screens.forEach((screen) => {
+      const { page, height } = screen.dataset;
+      const scale = Math.min((this.screens.clientWidth - 28) / page, most / (HEAD + Number(height) + 40));
+      this.scale = scale;
+      this.#draw(screen, scale, Math.min(most / scale, HEAD + Number(height) + 90));
     });
+    if (this.over.size) this.#overlay();
+  }
+
+  #draw(screen, scale, height) {
+    const { slot, left, height: reel, page: width } = screen.dataset;
+    const view = screen.querySelector('.page-window');
+    const page = screen.querySelector('.page');
+    const frame = screen.querySelector('iframe');
+    screen.style.width = `${Math.max(width * scale, CAPTION)}px`;
+    Object.assign(view.style, { width: `${width * scale}px`, height: `${height * scale}px` });
+    Object.assign(page.style, { width: `${width}px`, height: `${height}px`, transform: `scale(${scale})` });
+    Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
+    const [beside, hints] = screen.querySelectorAll('.hints');
+    const column = Number(left) + Number(slot) + 40;
+    beside.hidden = width - column < 160;
+    Object.assign(beside.style, { top: `${HEAD}px`, left: `${column}px`, height: `${reel}px` });
+    Object.assign(hints.style, { top: `${HEAD + Number(reel) + 40}px` });
   }
 }

@@ -51,11 +51,24 @@ public final class Editor implements AutoCloseable {
 
     /** At that application. */
     public Editor(Running application, boolean scripts) {
+        this(application, scripts, new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+    }
+
+    /** With a phone in the hand. */
+    static Editor onPhone() {
+        return new Editor(
+                Running.application(),
+                true,
+                new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true));
+    }
+
+    private Editor(Running application, boolean scripts, com.microsoft.playwright.Browser.NewContextOptions options) {
         this.application = application;
         context = Running.browser()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setJavaScriptEnabled(scripts)
+                .newContext(options.setJavaScriptEnabled(scripts)
                         .setPermissions(scripts ? List.of("clipboard-read", "clipboard-write") : List.of()));
         context.setDefaultTimeout(60_000); // a busy machine is slow, not wrong
         if (scripts) {

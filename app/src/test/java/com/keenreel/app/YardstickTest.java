@@ -51,7 +51,7 @@ class YardstickTest {
     @Test
     void byPointer() throws Exception {
         // a new reel stands beside the list, and the first of its starters, a banner, is chosen
-        drop(page.locator(".drop"));
+        drop(page.locator(".drop"), FILES);
         fill(page.getByLabel("Name of the reel"), "Yardstick by pointer");
         assertThat(page.locator(".chosen .done")).hasCount(9);
         press(page.getByText("Make the reel"));
@@ -76,7 +76,7 @@ class YardstickTest {
         press(page.locator("[data-key='word-set-shape-ratio-phone']"));
         press(page.locator(".control-panel:popover-open [data-value='1:1']"));
         assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390");
-        press(page.locator("#stored").getByText("Publish"));
+        press(page.locator("#stored .primary"));
         press(page.locator("main").getByText("Publish", new Locator.GetByTextOptions().setExact(true)));
         holdsWhatWasAsked("pointer");
     }
@@ -144,6 +144,97 @@ class YardstickTest {
         holdsWhatWasAsked("keyboard");
     }
 
+    /** As a newcomer makes them, one after another, until each is live on a page. */
+    @Test
+    void fourPiecesLiveOnAPage() throws Exception {
+        editor.send("POST", "/practice", "{\"title\":\"A page of one's own\"}");
+        drop(page.locator(".drop"), FILES);
+        made("Four: banner");
+        press(page.locator(".card").first());
+        for (int n = 1; n <= 9; n++) {
+            fill(page.locator("[data-say=title]"), title(n));
+            if (n == 1) {
+                fill(page.locator("[data-say=button]"), "See the dates");
+                fill(page.locator("[data-say=link]"), "www.fennock.example/dates");
+            }
+            nextSlide(n, 9);
+        }
+        press(page.locator("[data-do=brief]"));
+        press(page.locator("[data-key='word-set-shape-ratio-phone']"));
+        press(page.locator(".control-panel:popover-open [data-value='1:1']"));
+        assertThat(page.locator(".screen .said").first()).hasText("reel 390 × 390");
+        livesOnAPage();
+        int banner = actions;
+        assertThat(banner).as("actions for the banner").isLessThanOrEqualTo(30);
+
+        begin(
+                "comparison",
+                List.of("floor-1-after.jpg", "floor-1-before.jpg", "floor-2-before.jpg", "floor-2-after.jpg"));
+        made("Four: comparison");
+        words(2, "Floor ");
+        livesOnAPage();
+
+        begin("row", FILES.subList(5, 9));
+        made("Four: row");
+        words(4, "Commission ");
+        livesOnAPage();
+
+        begin(
+                "marquee",
+                List.of("logos/ovenwick.svg", "logos/tundleby.svg", "logos/mosscapel.svg", "logos/sandreeve.svg"));
+        made("Four: marquee");
+        press(page.locator(".card").first());
+        for (int n = 1; n <= 4; n++) {
+            fill(page.locator("[data-say=link]"), "partner-" + n + ".example");
+            nextSlide(n, 4);
+        }
+        livesOnAPage();
+        System.out.println("Four pieces: " + actions + " actions, the banner " + banner);
+        assertThat(actions).as("actions for four pieces").isLessThanOrEqualTo(110);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    private void begin(String starter, List<String> files) throws Exception {
+        page.navigate(Running.application().origin() + "/reels");
+        press(page.locator(".starter:has([value=" + starter + "])"));
+        drop(page.locator(".drop"), files);
+    }
+
+    private void made(String name) {
+        fill(page.getByLabel("Name of the reel"), name);
+        page.waitForFunction("() => !document.querySelector('.chosen li:not(.done, .pair-says)')");
+        press(page.getByText("Make the reel"));
+        bench();
+    }
+
+    private void words(int slides, String title) {
+        press(page.locator(".card").first());
+        for (int n = 1; n <= slides; n++) {
+            fill(page.locator("[data-say=title]"), title + n);
+            nextSlide(n, slides);
+        }
+    }
+
+    private void nextSlide(int n, int of) {
+        if (n < of) {
+            press(page.locator("[data-do=next-slide]"));
+            assertThat(page.locator(".sheet-head h2")).hasText("Slide " + (n + 1));
+        }
+    }
+
+    /** Published, and put on a page that then shows it. */
+    private void livesOnAPage() {
+        press(page.locator("#stored .primary"));
+        press(page.locator("main").getByText("Publish", new Locator.GetByTextOptions().setExact(true)));
+        Locator there = page.locator("[aria-label=\"Put it there: A page of one's own\"]");
+        press(there);
+        assertThat(there).hasCount(0);
+        String address = page.locator("[data-code=address]").textContent();
+        Page own = editor.open(Running.application().site() + "/a-page-of-one-s-own");
+        assertThat(own.locator("keen-reel[src='" + address + "'] .run")).hasCount(1);
+        own.close();
+    }
+
     private void bench() {
         page.waitForURL(Pattern.compile(".*/reels/[a-z0-9]{12}$"));
         assertThat(page.locator(".screen iframe")).hasCount(3);
@@ -193,12 +284,13 @@ class YardstickTest {
         return FILES.stream().map(Running.PICTURES::resolve).toArray(Path[]::new);
     }
 
-    private void drop(Locator place) throws Exception {
+    private void drop(Locator place, List<String> names) throws Exception {
         actions++;
         List<List<String>> files = new ArrayList<>();
-        for (String name : FILES) {
+        for (String name : names) {
             files.add(List.of(
-                    name, Base64.getEncoder().encodeToString(Files.readAllBytes(Running.PICTURES.resolve(name)))));
+                    name.replaceFirst(".*/", ""),
+                    Base64.getEncoder().encodeToString(Files.readAllBytes(Running.PICTURES.resolve(name)))));
         }
         var held = page.evaluateHandle("""
                 (files) => {

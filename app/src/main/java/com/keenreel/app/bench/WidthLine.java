@@ -28,13 +28,12 @@ record WidthLine(List<Stretch> stretches, List<Integer> usual) {
      * @param to the last of them, px
      */
     record Stretch(String setUp, int from, int to) {
-        /** "phone, below 600 px", "tablet, 600 to 1023 px", "desk, from 1024 px". */
-        public String said() {
+        /** "below 600 px", "600 to 1023 px", "from 1024 px"; "at every width" where it always holds. */
+        public String where() {
             if (from == FROM && to == TO) {
-                return setUp + ", at every width";
+                return "at every width";
             }
-            String where = from == FROM ? "below " + (to + 1) : to == TO ? "from " + from : from + " to " + to;
-            return setUp + ", " + where + " px";
+            return (from == FROM ? "below " + (to + 1) : to == TO ? "from " + from : from + " to " + to) + " px";
         }
     }
 

@@ -182,6 +182,16 @@ class PublishController {
         publications.takeCode(id, live(reels.find(id)).reserved());
     }
 
+    /** Puts the element of what is live into a practice page, or a new one. */
+    @PostMapping("/practice/{slug}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void practise(@PathVariable String id, @PathVariable String slug) {
+        StoredReel reel = reels.find(id);
+        Published live = live(reel);
+        standing.putOn(slug, reel, address(reel), publishing.snippet(reel, live).element());
+        publications.takeCode(id, live.reserved());
+    }
+
     /** What is live as a folder, in a ZIP file. */
     @GetMapping("/folder")
     ResponseEntity<StreamingResponseBody> folder(@PathVariable String id) {

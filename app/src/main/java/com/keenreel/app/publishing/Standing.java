@@ -2,6 +2,7 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.delivery.FetchLog;
 import com.keenreel.app.store.FetchStore.Seen;
+import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PracticePage;
 import com.keenreel.app.store.PracticeStore;
 import com.keenreel.app.store.PublicationStore;
@@ -56,7 +57,12 @@ class Standing {
     record Height(String screen, long before, long after) {}
 
     /** A practice page, whether this reel is pasted into it, and whether with code that keeps another height free. */
-    record PracticeCode(String slug, String title, boolean shows, boolean old) {}
+    record PracticeCode(String slug, String title, boolean shows, boolean old) {
+        /** What a press would do; empty where the page has what is live. */
+        public String putting() {
+            return old ? "Put the new code there" : shows ? "" : "Put it there";
+        }
+    }
 
     static String when(long at) {
         return WHEN.format(Instant.ofEpochMilli(at).atZone(ZoneId.systemDefault()));
@@ -226,6 +232,29 @@ class Standing {
         return practice.all().stream()
                 .map(page -> code(page, address, reserved))
                 .toList();
+    }
+
+    /**
+     * Puts the element into a practice page: in the place of older code of the same reel, else at the end, where its slot is.
+     *
+     * @param slug of the page; "new" for one that is made for it
+     */
+    void putOn(String slug, StoredReel reel, String address, String element) {
+        String there = slug.equals("new") ? practice.make("Try-out") : slug;
+        PracticePage page = practice.find(there).orElseThrow(() -> new NotThere("There is no such practice page."));
+        String column = switch (reel.reel().slot().kind()) {
+            case FULL -> "wide";
+            case BOX -> "main";
+            case COLUMN -> "side";
+        };
+        List<PracticePage.Block> blocks = new ArrayList<>(page.blocks());
+        blocks.replaceAll(block -> block.content().contains(address + "\"")
+                ? new PracticePage.Block(block.kind(), block.column(), element)
+                : block);
+        if (blocks.equals(page.blocks())) {
+            blocks.add(new PracticePage.Block(PracticePage.Kind.EMBED, column, element));
+        }
+        practice.put(new PracticePage(there, page.title(), blocks));
     }
 
     private static PracticeCode code(PracticePage page, String address, String reserved) {

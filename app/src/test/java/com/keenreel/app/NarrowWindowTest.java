@@ -1,0 +1,124 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** On a phone, on a tablet, and with everything at twice its size: all is there, nothing is cut or lies on something else. */
+class NarrowWindowTest {
+    /**
+     * What is wrong on a page: wider than its window, cut words, or things to press that lie on one another. What scrolls by
+     * itself is meant to.
+     */
+    private static final String WRONG = """
+            () => {
+              const wrong = [];
+              const scrolls = '.screens, .cards, .shelves, .set-list, .words-table, .chosen, dialog, [popover]';
+              if (document.documentElement.scrollWidth > innerWidth) wrong.push('wider than the window');
+              const seen = [...document.querySelectorAll('main *, header *')].filter((one) => one.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && !one.closest(scrolls) && !one.closest('.hidden-name, .skip, svg, .page, .next, .rows .name'));
+              const names = (one) => `${one.tagName} ${one.className} "${one.textContent.trim().slice(0, 30)}"`;
+              seen.filter((one) => one.matches('h1, h2, button, a, label, strong, .quiet') && getComputedStyle(one).overflow !== 'visible' && one.scrollWidth > one.clientWidth + 1 && one.clientWidth)
+                .forEach((one) => wrong.push(`cut: ${names(one)}`));
+              const pressed = seen.filter((one) => one.matches('button, a, input, select, textarea') && one.type !== 'range' && one.type !== 'file' && one.getBoundingClientRect().width > 0);
+              pressed.forEach((one, i) => pressed.slice(i + 1).forEach((other) => {
+                if (one.contains(other) || other.contains(one) || one.closest('label') && one.closest('label') === other.closest('label')) return;
+                if (one.matches('.strip, .reel-row [type=checkbox]') || other.matches('.strip, .reel-row [type=checkbox]')) return;
+                const a = one.getClientRects()[0];
+                const b = other.getClientRects()[0];
+                const across = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+                const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+                if (across > 2 && down > 4) wrong.push(`on one another: ${names(one)} and ${names(other)}`);
+              }));
+              return wrong;
+            }""";
+
+    private static void assertFits(Page page, String what) {
+        page.waitForTimeout(100);
+        assertThat(page.evaluate(WRONG))
+                .as(what + " at " + page.viewportSize().width)
+                .isEqualTo(List.of());
+    }
+
+    private static Made banner(Editor editor, String name) {
+        return editor.make(
+                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
+    }
+
+    @Test
+    void nothingIsCutOrLiesOnSomethingElse() {
+        try (Editor editor = new Editor()) {
+            Made reel = banner(editor, "A name that is rather long for a phone");
+            reel.publish();
+            reel.say(reel.slides().get(0), "title", "Changed since");
+            String picture = editor.picture("banner-glaze-bench.jpg");
+            Page page = editor.open("/reels");
+            for (int[] window : new int[][] {{390, 844}, {768, 1024}, {640, 400}}) {
+                page.setViewportSize(window[0], window[1]);
+                for (String address : List.of(
+                        "/reels?q=rather",
+                        "/reels/" + reel.id,
+                        "/reels/" + reel.id + "/publish",
+                        "/pictures?q=banner",
+                        "/pictures/" + picture,
+                        "/practice",
+                        "/help")) {
+                    page.navigate(Running.application().origin() + address);
+                    assertFits(page, address);
+                }
+                page.navigate(Running.application().origin() + "/reels/" + reel.id);
+                page.locator(".card").first().click();
+                assertThat(page.locator(".sheet [data-say=title]")).hasValue("Changed since");
+                assertFits(page, "a sheet");
+                page.locator("[data-do=history]").click();
+                assertThat(page.locator("#history [data-revision]")).hasCount(2);
+                assertFits(page, "the history");
+            }
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    /** Pictures from the camera to a live page and back, with one finger. */
+    @Test
+    void aReelIsWorkedOnWithAPhone() throws Exception {
+        try (Editor editor = Editor.onPhone()) {
+            Made reel = banner(editor, "In the hand");
+            Page page = reel.bench();
+            Locator screens = page.locator(".screen");
+            assertThat(screens.nth(0)).isInViewport();
+            assertThat(screens.nth(1)).not().isInViewport();
+            page.locator(".screens").evaluate("(one) => one.scrollBy({ left: one.clientWidth })"); // as a swipe does
+            assertThat(screens.nth(1)).isInViewport();
+            assertThat(screens.nth(0)).not().isInViewport();
+
+            page.locator(".card").first().tap();
+            page.locator("[data-do=later]").tap();
+            assertThat(page.locator("#stored-line")).containsText("revision 2 ");
+            assertThat(page.locator(".sheet-head h2")).hasText("Slide 2");
+            page.locator(".sheet [data-say=title]").fill("Said on the way");
+            page.locator("[data-do=exchange]").tap();
+            byte[] photo = Files.readAllBytes(Path.of("src/test/resources/pictures/moss.heic"));
+            page.locator("[data-bring]").setInputFiles(new FilePayload("from-the-camera.heic", "image/heic", photo));
+            assertThat(page.locator("[data-picked]")).hasText("1 picked");
+            page.locator("[data-take]").tap();
+            assertThat(page.locator(".sheet-head")).containsText("240 × 300");
+            assertThat(page.locator("#stored-line")).containsText("revision 4 ");
+            assertThat(page.locator(".card-title").nth(1)).hasText("Said on the way");
+
+            page.locator(".stored .primary").tap();
+            page.locator(".buttons .primary").first().tap();
+            assertThat(page.getByText("What you have here is the same.")).isVisible();
+            page.getByText("Take down", new Page.GetByTextOptions().setExact(true))
+                    .tap();
+            assertThat(page.getByText("Taken down.")).isVisible();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+}
