@@ -6,7 +6,7 @@ import { bring } from '../uploads.js';
 export class Arriving {
   constructor(place, order, edits) {
     Object.assign(this, { place, order, edits });
-    place.querySelector('[data-close]').addEventListener('click', () => {
+    place.querySelector('[data-close-files]').addEventListener('click', () => {
       place.querySelectorAll('.refused').forEach((row) => row.remove());
       place.hidden = !place.querySelector('li');
     });

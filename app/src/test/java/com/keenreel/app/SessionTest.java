@@ -138,6 +138,7 @@ class SessionTest {
         page.locator(".card").first().press("+");
         page.locator(".card").first().press("+");
         assertThat(page.locator(".card .figure").first()).hasText("6.0 s");
+        assertThat(page.locator("#stored-line .figure")).hasText("2");
         assertThat(publish.getByText("live").first()).isVisible();
         publish.waitForFunction("() => document.querySelector('[data-code=element]') !== null");
         String holds = Editor.JSON
