@@ -144,7 +144,9 @@ export class Brief {
 
   #refused(panel) {
     return (problem) => {
-      panel.querySelector('[data-problem]').textContent = problem;
+      const place = panel.querySelector('[data-problem]');
+      if (place.textContent === problem) return;
+      place.textContent = problem;
       this.edits.say();
     };
   }

@@ -64,8 +64,8 @@ export class Typing {
 
   /** What is said at that field, in view: why its value is refused. */
   #problem(key, words) {
-    const field = [...this.band.querySelectorAll('.sheet [data-key]')].find((one) => this.#key(one) === key);
-    const at = field?.closest('label');
+    const [slide, name] = key.split(' ');
+    const at = slide === this.slide && this.band.querySelector(`.sheet [data-key="${name}"]`)?.closest('label');
     if (!at) return;
     let place = at.nextElementSibling?.matches('[data-problem]') ? at.nextElementSibling : null;
     if (!place && words) {
@@ -74,7 +74,8 @@ export class Typing {
       place.dataset.problem = '';
       at.after(place);
     }
-    if (place && place.textContent !== words) place.textContent = words;
+    if (!place || place.textContent === words) return;
+    place.textContent = words;
     if (words) place.scrollIntoView({ block: 'nearest' });
     this.edits.say();
   }

@@ -222,6 +222,7 @@ class SessionTest {
     /** The frame of the wall at its real width, alone in the window. */
     private static byte[] frame(Page page, int i, int width) {
         page.setViewportSize(1400, 900);
+        page.waitForTimeout(300); // the wall fits itself into the window first
         page.locator(".screen iframe").nth(i).evaluate("""
                 (frame) => {
                   frame.closest('.page').style.transform = 'none';

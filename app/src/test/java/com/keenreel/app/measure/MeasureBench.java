@@ -100,7 +100,7 @@ final class MeasureBench {
         }
         page.reload();
         all.addAll(report("focal-point", dragged(ready(page))));
-        figures.atMost("bench.everything.p95", share(all, 0.95), "ms from input to frame, 60 slides", 100);
+        figures.atMost("bench.everything.p95", share(all, 0.95), "ms from input to frame, 60 slides", 60);
         page.close();
         Page crowded = bench(reel(200));
         double[] arrows = arrows(crowded);
