@@ -1,12 +1,13 @@
 // Pictures that are brought in twos: which one is before and which after is told by the application, and asked about.
-import { send } from './http.js';
+import { notice, send } from './http.js';
 
-/** The pairs of those pictures [{ before, after, says }]; as they came while the application is not reached. */
+/** The pairs of those pictures [{ before, after, says }]; none, which is said, while the application is not reached. */
 export async function sides(ids) {
   try {
     return await send('POST', '/pictures/sides', ids);
   } catch {
-    return ids.flatMap((before, i) => (i % 2 || i + 1 === ids.length ? [] : [{ before, after: ids[i + 1], says: 'Before and after as they came.' }]));
+    notice('Keen Reel was not reached. What was brought is in Pictures; pair it as soon as it is.');
+    return [];
   }
 }
 

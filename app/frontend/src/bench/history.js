@@ -69,8 +69,8 @@ export class History {
       button.setAttribute('aria-pressed', button.closest('[data-revision]').dataset.revision === this.#looking);
     });
     this.place.querySelector('[data-says]').textContent = this.#looking
-      ? `The wall shows revision ${this.#looking}. Nothing is changed by looking.`
-      : 'The wall shows what is stored. Press a revision to look at it.';
+      ? `The screens show revision ${this.#looking}. Nothing is changed by looking.`
+      : 'The screens show what is stored. Press a revision to look at it.';
   }
 
   /** The wall as it was then; pressed again, as it is. */

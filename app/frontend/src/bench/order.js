@@ -87,7 +87,7 @@ export class Order {
   markAway(id) {
     const away = this.isAway(id);
     const days = away && this.placeOf(id).querySelector('.days')?.textContent;
-    this.wall.mark(away ? `Only here, while its sheet is open: slide ${this.cards.findIndex(({ dataset }) => dataset.card === id) + 1} (${days})` : '');
+    this.wall.mark(away ? `Only here: slide ${this.cards.findIndex(({ dataset }) => dataset.card === id) + 1} (${days})` : '');
   }
 
   /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
@@ -319,7 +319,7 @@ export class Order {
     if (!this.place.querySelector('.thumbnails.two')) return { carries: pictures.map(({ id }) => ({ picture: id })), says: '' };
     const pairs = await sides(pictures.map(({ id }) => id));
     const told = [...new Set(pairs.map(({ says }) => says))].join(' ');
-    const sorry = pictures.length % 2 ? 'A pair needs two pictures: the last one was left out.' : `${told} Swap sides on its sheet if it is the other way round.`;
+    const sorry = !pairs.length ? '' : pictures.length % 2 ? 'A pair needs two pictures: the last one was left out.' : `${told} Swap sides on its sheet if it is the other way round.`;
     return { carries: pairs.map(({ before, after }) => ({ before, after })), says: sorry };
   }
 

@@ -26,15 +26,10 @@ class BriefOnBenchTest {
         editor.close();
     }
 
-    private Made banner(String name) {
-        return editor.make(
-                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
-    }
-
     /** Where the brief is longer than its place, it is moved on its own: what it does is seen while it is turned. */
     @Test
     void theWallStaysInSightOfTheWholeBrief() {
-        Page page = banner("In sight").bench();
+        Page page = editor.banner("In sight").bench();
         for (Locator rest : page.locator("[data-unfold]").all()) {
             rest.click();
             assertThat(rest).hasAttribute("aria-expanded", "true");
@@ -73,7 +68,7 @@ class BriefOnBenchTest {
     /** What became usual stays while its panel is open, and is folded away with the others then. */
     @Test
     void aSentenceIsFoldedWhenItSaysNothingUnusualAnyMore() {
-        Made reel = banner("Folds").choose("look.corners", null, "12");
+        Made reel = editor.banner("Folds").choose("look.corners", null, "12");
         Page page = reel.bench();
         Locator corners = page.locator("[data-key='word-set-look-corners-all']");
         corners.click();
@@ -93,7 +88,7 @@ class BriefOnBenchTest {
     /** Pointed at, or reached by an arrow key, a choice is on the wall; left, what holds is there again. */
     @Test
     void aChoiceIsSeenBeforeItIsTaken() {
-        Made reel = banner("Tried");
+        Made reel = editor.banner("Tried");
         Page page = reel.bench();
         Locator desk = page.locator(".screen").nth(2).locator(".said");
         String before = desk.textContent();
@@ -132,7 +127,7 @@ class BriefOnBenchTest {
     /** Whatever is chosen, it reads as sentences and scrolls by itself; the wall stays where it is. */
     @Test
     void whereEverythingIsUnusualTheWallStaysInSight() {
-        Made reel = banner("Unusual");
+        Made reel = editor.banner("Unusual");
         for (Option<?> option : Arrangements.of("single").options()) {
             String value = unusual(option);
             if (!value.isEmpty()) {
@@ -208,7 +203,7 @@ class BriefOnBenchTest {
     /** Typed without a pause, any word for it leads to where it is chosen, from the brief, a sheet or the history. */
     @Test
     void whatIsSoughtIsOpened() {
-        Page page = banner("Sought").bench();
+        Page page = editor.banner("Sought").bench();
         page.keyboard().type("/speed");
         page.keyboard().press("Enter");
         assertThat(page.locator("#set-motion-time-all input[type=range]")).isFocused();

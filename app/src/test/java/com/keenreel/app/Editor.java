@@ -170,6 +170,11 @@ public final class Editor implements AutoCloseable {
         return new Made(name, send("POST", "/reels", request).path("id").asString());
     }
 
+    /** A banner of three pictures across the full width. */
+    Made banner(String name) {
+        return make(name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
+    }
+
     /** Every reel that is live, under the name that it has in its address. */
     public List<Made> reels() {
         List<Made> reels = new ArrayList<>();

@@ -47,7 +47,7 @@ class HistoryTest {
         page.keyboard().press("Enter");
         assertThat(lines.nth(2).locator("[data-look]")).hasAttribute("aria-pressed", "true");
         assertThat(desk.locator(".slide")).hasCount(2);
-        assertThat(page.locator("[data-says]")).containsText("The wall shows revision 2.");
+        assertThat(page.locator("[data-says]")).containsText("The screens show revision 2.");
         assertThat(reel.slides()).as("looking changes nothing").hasSize(1);
 
         lines.nth(2).locator("[data-name]").fill("Nine seconds");

@@ -47,15 +47,10 @@ class NarrowWindowTest {
                 .isEqualTo(List.of());
     }
 
-    private static Made banner(Editor editor, String name) {
-        return editor.make(
-                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
-    }
-
     @Test
     void nothingIsCutOrLiesOnSomethingElse() {
         try (Editor editor = new Editor()) {
-            Made reel = banner(editor, "A name that is rather long for a phone");
+            Made reel = editor.banner("A name that is rather long for a phone");
             reel.publish();
             reel.say(reel.slides().get(0), "title", "Changed since");
             String picture = editor.picture("banner-glaze-bench.jpg");
@@ -89,7 +84,7 @@ class NarrowWindowTest {
     @Test
     void aReelIsWorkedOnWithAPhone() throws Exception {
         try (Editor editor = Editor.onPhone()) {
-            Made reel = banner(editor, "In the hand");
+            Made reel = editor.banner("In the hand");
             Page page = reel.bench();
             Locator screens = page.locator(".screen");
             assertThat(screens.nth(0)).isInViewport();

@@ -19,22 +19,17 @@ class SaidInPlaceTest {
         editor.close();
     }
 
-    private Made banner(String name) {
-        return editor.make(
-                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
-    }
-
     /** A slide that visitors do not meet is on the wall while its sheet is open, and marked; counter and sheet agree. */
     @Test
     void aHiddenSlideIsShownMarkedWhileItsSheetIsOpen() {
-        Made reel = banner("Hidden here");
+        Made reel = editor.banner("Hidden here");
         reel.edit("{'kind':'hide','slide':'" + reel.slides().get(1) + "','hidden':true}");
         Page page = reel.bench();
         Locator marked = page.locator(".page-window[data-only]");
         assertThat(marked).hasCount(0);
         page.locator(".card").nth(1).click();
         assertThat(marked).hasCount(3);
-        assertThat(marked.first()).hasAttribute("data-only", "Only here, while its sheet is open: slide 2 (hidden)");
+        assertThat(marked.first()).hasAttribute("data-only", "Only here: slide 2 (hidden)");
         assertThat(page.locator("[data-at]")).hasText("2");
         page.locator("[data-do=next-slide]").click();
         assertThat(page.locator(".sheet-head h2")).hasText("Slide 3");
@@ -49,7 +44,7 @@ class SaidInPlaceTest {
     /** Several refusals at once stand each at its field, and the header does not claim that all is stored. */
     @Test
     void aRefusalStandsAtItsFieldAndNothingSaysStored() {
-        Page page = banner("Refused here").bench();
+        Page page = editor.banner("Refused here").bench();
         page.locator(".card").first().click();
         Locator link = page.locator(".sheet [data-say=link]");
         Locator hold = page.locator(".sheet [data-hold-field]");
@@ -81,7 +76,7 @@ class SaidInPlaceTest {
 
     @Test
     void whatDidNotFitIntoAFieldIsSaidAtOnce() {
-        Page page = banner("Cut here").bench();
+        Page page = editor.banner("Cut here").bench();
         page.locator(".card").first().click();
         Locator button = page.locator(".sheet [data-say=button]");
         button.focus();
@@ -136,7 +131,7 @@ class SaidInPlaceTest {
     /** While crops are shown, one press on a card's picture says what matters in it. */
     @Test
     void onePressOnACardsPictureCorrectsItsFocalPoint() {
-        Made reel = banner("Pressed focal");
+        Made reel = editor.banner("Pressed focal");
         Page page = reel.bench();
         page.locator("[data-over=crop]").click();
         Locator picture = page.locator(".card img").nth(1);

@@ -22,11 +22,6 @@ class WallTest {
         editor.close();
     }
 
-    private Made banner(String name) {
-        return editor.make(
-                name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
-    }
-
     /** The range of the corners, turned to 24 px by a hand that still holds it, once the wall shows that. */
     private static Locator turned(Page page) {
         page.locator("[data-unfold=Look]").click();
@@ -40,7 +35,7 @@ class WallTest {
 
     @Test
     void allScreensShowTheSameMoment() {
-        Page page = banner("Moment").bench();
+        Page page = editor.banner("Moment").bench();
         page.locator(".card").nth(1).click();
         for (int i = 0; i < 3; i++) {
             assertThat(Editor.screen(page, i).locator(".slide-2.now")).hasCount(1);
@@ -65,7 +60,7 @@ class WallTest {
 
     @Test
     void playGoesOnThoughTheTimeOfAFrameMayPrecedeThatOfThePress() {
-        Page page = banner("Play").bench();
+        Page page = editor.banner("Play").bench();
         page.evaluate("() => { const own = performance.now.bind(performance); performance.now = () => own() + 1000; }");
         page.locator("[data-do=play]").click();
         assertThat(page.locator("[data-into]")).not().hasText("0.0 s");
@@ -81,7 +76,7 @@ class WallTest {
     /** A wall that was empty for a while goes on holding where it was. */
     @Test
     void whatComesBackStandsAtTheMomentThatIsHeld() {
-        Made reel = banner("Emptied").choose("motion.autoplay", null, "true");
+        Made reel = editor.banner("Emptied").choose("motion.autoplay", null, "true");
         Page page = reel.bench();
         page.locator(".card").nth(1).click();
         assertThat(Editor.screen(page, 0).locator(".slide-2.now")).hasCount(1);
@@ -103,7 +98,7 @@ class WallTest {
 
     @Test
     void cropsTargetsAndTheOrderOfTheKeyboardAreLaidOverThePages() {
-        Made reel = banner("Overlays").choose("shape.ratio", "desk", "3:2");
+        Made reel = editor.banner("Overlays").choose("shape.ratio", "desk", "3:2");
         Page page = reel.bench();
         Locator desk = Editor.screen(page, 2).locator("body > svg");
         page.locator("[data-over=crop]").click();
@@ -124,7 +119,7 @@ class WallTest {
 
     @Test
     void whatIsTurnedStaysOnTheWallWhenAnAnswerAskedForBeforeItComesLate() {
-        Page page = banner("Late").bench();
+        Page page = editor.banner("Late").bench();
         Page late = page.context().newPage();
         List<Route> held = new ArrayList<>();
         late.route("**/parts*", held::add);
@@ -140,7 +135,7 @@ class WallTest {
 
     @Test
     void whatIsTurnedStaysOnTheWallWhenSomebodyElseChangesTheReelMeanwhile() {
-        Made reel = banner("Two hands");
+        Made reel = editor.banner("Two hands");
         Page page = reel.bench();
         Locator range = turned(page);
         Locator crop = Editor.screen(page, 2).locator(".slide.now .crop");
@@ -157,7 +152,7 @@ class WallTest {
 
     @Test
     void pagesThatAreThereBeforeTheBenchFollowItToo() {
-        Made reel = banner("Early");
+        Made reel = editor.banner("Early");
         Page page = editor.open("/help");
         List<Route> held = new ArrayList<>();
         page.route("**/bench*.js", held::add);
@@ -180,7 +175,7 @@ class WallTest {
 
     @Test
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
-        Made reel = banner("Pressed");
+        Made reel = editor.banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");
         Page page = reel.bench();
         Editor.screen(page, 2).locator(".slide-1 .button").click();
@@ -192,7 +187,7 @@ class WallTest {
 
     @Test
     void aControlShowsItsEffectWhileItIsTurnedAndStoresOnceItRests() {
-        Made reel = banner("Turned");
+        Made reel = editor.banner("Turned");
         Page page = reel.bench();
         page.locator("[data-unfold=Look]").click();
         page.locator("[data-key='word-set-look-corners-all']").click();
@@ -226,7 +221,7 @@ class WallTest {
 
     @Test
     void wordsSurviveALostConnectionAndAreSentOnce() {
-        Made reel = banner("Lost");
+        Made reel = editor.banner("Lost");
         Page page = reel.bench();
         page.locator(".card").nth(0).click();
         Locator title = page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
@@ -248,7 +243,7 @@ class WallTest {
 
     @Test
     void twoWindowsKeepBothEditsAndAreShownBothWords() {
-        Made reel = banner("Two windows");
+        Made reel = editor.banner("Two windows");
         String slide = reel.slides().get(0);
         Page mine = reel.bench();
         mine.locator(".card").nth(0).click();
@@ -270,7 +265,7 @@ class WallTest {
 
     @Test
     void aCardThatIsTakenUpStandsInNobodysWay() {
-        Made reel = banner("Taken up");
+        Made reel = editor.banner("Taken up");
         List<String> slides = reel.slides();
         Page page = reel.bench();
         Locator titles = page.locator(".card-title");
@@ -318,7 +313,7 @@ class WallTest {
 
     @Test
     void aHoldIsDraggedAtItsEdgeInHalfSeconds() {
-        Made reel = banner("Edge");
+        Made reel = editor.banner("Edge");
         Page page = reel.bench();
         var edge = page.locator("[data-edge]").nth(0).boundingBox();
         page.mouse().move(edge.x + edge.width / 2, edge.y + 30);
@@ -338,7 +333,7 @@ class WallTest {
 
     @Test
     void aFullReelStaysUsable() {
-        Made reel = banner("Full");
+        Made reel = editor.banner("Full");
         String picture = editor.picture("banner-dusk-works.jpg");
         StringBuilder edits = new StringBuilder();
         for (int i = 0; i < 197; i++) {
@@ -382,7 +377,7 @@ class WallTest {
 
     @Test
     void anyWidthJoinsTheWallAndEachPageCanBeEnlarged() {
-        Made reel = banner("Any width").choose("shape.ratio", "tablet", "2:1");
+        Made reel = editor.banner("Any width").choose("shape.ratio", "tablet", "2:1");
         Page page = reel.bench();
         assertThat(page.locator(".stretch"))
                 .hasText(new String[] {"phone, below 600 px", "tablet, 600 to 1023 px", "desk, from 1024 px"});
@@ -416,10 +411,11 @@ class WallTest {
 
     @Test
     void slidesAreCopiedBroughtIntoOrderAndASetUpIsTakenOver() {
-        Made other =
-                banner("Lends its set-up").choose("shape.ratio", null, "3:1").choose("motion.hold", null, "7");
+        Made other = editor.banner("Lends its set-up")
+                .choose("shape.ratio", null, "3:1")
+                .choose("motion.hold", null, "7");
         other.say(other.slides().get(0), "title", "Lent");
-        Made reel = banner("Borrows");
+        Made reel = editor.banner("Borrows");
         Page page = reel.bench();
         page.locator(".card").nth(0).focus();
         page.keyboard().press("Control+c");
@@ -454,7 +450,7 @@ class WallTest {
 
     @Test
     void aControlSaysWhatItWouldDoAndTheBriefIsCopiedAsText() {
-        Page page = banner("Says what it would do").bench();
+        Page page = editor.banner("Says what it would do").bench();
         page.locator("[data-key='word-set-shape-ratio-all']").click();
         page.locator(".control-panel:popover-open input").first().fill("1:1");
         assertThat(page.locator(".control-panel:popover-open [data-effect]"))

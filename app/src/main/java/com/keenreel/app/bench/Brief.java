@@ -6,6 +6,7 @@ import com.keenreel.core.arrangement.CutOff;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
@@ -266,7 +267,7 @@ public final class Brief {
             Sentence sentence = sentence()
                     .text("On " + setUp.word() + " the " + (titles ? "title" : "text") + " of "
                             + (one ? "slide " : "slides ") + which + " is cut off: ");
-            int most = titles ? 4 : 8;
+            int most = (int) ((Domain.Count) cut.lines().domain()).most();
             if (cut.needed() <= most) {
                 sentence.remedy("keep " + cut.needed() + " lines", cut.lines(), setUp, cut.needed())
                         .text(".");

@@ -11,15 +11,7 @@ import java.util.function.BiPredicate;
 
 /** What is set on the sheet of each slide. */
 enum OnSheet {
-    TITLE(
-            "say-title",
-            "title",
-            "The title of a slide.",
-            (reel, slide) -> true,
-            "heading",
-            "headline",
-            "caption",
-            "words"),
+    TITLE("say-title", "title", "The title of a slide.", OnSheet::hasWords, "heading", "headline", "caption", "words"),
     TEXT("say-text", "text", "The text of a slide.", OnSheet::hasWords, "description", "caption", "words"),
     BUTTON("say-button", "button", "The button of a slide.", OnSheet::hasWords, "call to action", "label"),
     LINK("say-link", "link", "Where a slide leads.", (reel, slide) -> true, "link", "address", "url", "mail", "phone"),
@@ -49,7 +41,7 @@ enum OnSheet {
             "centre",
             "position",
             "faces"),
-    PICTURE_ON_PHONE(
+    ANOTHER_PICTURE(
             "instead-phone",
             "another picture on one screen",
             "Another picture on phone, tablet or desk.",

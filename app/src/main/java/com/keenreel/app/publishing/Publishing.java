@@ -28,7 +28,6 @@ import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
 import com.keenreel.publish.Drawn;
-import com.keenreel.publish.Fingerprint;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Fragment;
 import com.keenreel.publish.FragmentWriter;
@@ -285,21 +284,6 @@ public class Publishing {
         } catch (Refusal notReady) {
             return true;
         }
-    }
-
-    /** What visitors would meet of a reel on all days, as a text that is the same where they would see no difference. */
-    String met(Reel reel) {
-        Reel met = reel.withoutHidden();
-        if (met.slides().isEmpty()) {
-            return "";
-        }
-        Shelf shelf = shelf(met);
-        Map<PictureId, PictureFiles> files = shelf.draftFiles(Map.of());
-        PictureFiles first = Material.firstPicture(met).map(files::get).orElse(Edition.NO_PICTURE);
-        Material material = new Material(met, shelf.facts(type), files, first);
-        String days =
-                met.slides().stream().map(slide -> slide.showing().toString()).collect(Collectors.joining());
-        return Fingerprint.of(FragmentWriter.write(material, "met"), days);
     }
 
     /** The line that shows the folder of what is live inside a page beside it. */

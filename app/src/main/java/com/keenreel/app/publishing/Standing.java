@@ -10,7 +10,6 @@ import com.keenreel.app.store.Published;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Difference;
-import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words.Said;
@@ -31,20 +30,22 @@ import org.springframework.stereotype.Component;
 @Component
 class Standing {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+    private static final String HEARD = "those who listen hear nothing but an address.";
     private static final int CHANGES = 12;
-    private static final int LOOKED_AT = 30;
     private static final int EARLIER = 12;
 
     private final PublicationStore publications;
     private final Publishing publishing;
     private final FetchLog log;
     private final PracticeStore practice;
+    private final Visible visible;
 
     Standing(PublicationStore publications, Publishing publishing, FetchLog log, PracticeStore practice) {
         this.publications = publications;
         this.publishing = publishing;
         this.log = log;
         this.practice = practice;
+        this.visible = new Visible(publishing);
     }
 
     /** A page on which the reel was seen; {@code current} when it got what is live. */
@@ -73,7 +74,7 @@ class Standing {
         if (!publishing.changedSince(reel, live)) {
             return List.of();
         }
-        List<String> words = new ArrayList<>(visible(live.document(), reel.reel()));
+        List<String> words = new ArrayList<>(visible.between(live.document(), reel.reel()));
         Map<?, Long> now = publishing.shelf(reel.reel()).versions();
         if (live.versions().entrySet().stream()
                 .anyMatch(shown ->
@@ -86,42 +87,11 @@ class Standing {
         return shortened(words);
     }
 
-    /** What of the difference visitors would see: each edit without which they would meet something else. */
-    private List<String> visible(Reel before, Reel head) {
-        Reel after = head.withSlot(before.slot());
-        List<Difference.Step> steps = Difference.steps(before, after);
-        List<String> all = differences(before, head);
-        if (steps.size() > LOOKED_AT) {
-            return all;
-        }
-        String met = publishing.met(after);
-        List<String> seen = new ArrayList<>();
-        for (Difference.Step step : steps) {
-            String words = step.words();
-            if (words != null && !met.equals(metWithout(step, before, steps))) {
-                seen.add(words);
-            }
-        }
-        return seen.isEmpty() && !met.equals(publishing.met(before)) ? all : seen; // each of two may do it
-    }
-
-    private String metWithout(Difference.Step left, Reel before, List<Difference.Step> steps) {
-        try {
-            Reel reel = before;
-            for (Difference.Step step : steps) {
-                reel = step.equals(left) ? reel : step.edit().applyTo(reel);
-            }
-            return publishing.met(reel);
-        } catch (Refusal needed) {
-            return "nothing: others stand on it";
-        }
-    }
-
     private static List<String> differences(Reel before, Reel after) {
         return Difference.inWords(before, after.withSlot(before.slot()));
     }
 
-    /** Which slides, from 1, are a link of a picture alone that says nothing to those who do not see it. */
+    /** Says which slides are a link of a picture alone that says nothing to those who do not see it; empty for none. */
     String silentLinks(Reel reel) {
         Facts facts = publishing.facts(publishing.shelf(reel));
         List<String> silent = new ArrayList<>();
@@ -135,7 +105,11 @@ class Standing {
                 silent.add(String.valueOf(reel.slides().indexOf(slide) + 1));
             }
         }
-        return String.join(", ", silent);
+        return switch (silent.size()) {
+            case 0 -> "";
+            case 1 -> "Slide " + silent.get(0) + " leads somewhere and has no alt text: " + HEARD;
+            default -> "Slides " + String.join(", ", silent) + " lead somewhere and have no alt text: " + HEARD;
+        };
     }
 
     private static List<String> shortened(List<String> words) {
