@@ -23,15 +23,16 @@ const commands = {
     passOver();
     tell({ shown: fragment.version, height: document.documentElement.scrollHeight });
   },
-  async patch({ version, player, type, css, rules = [], plan, slides }) {
+  async change({ change }) {
+    const { version, player, type, css, rules = [], plan, slides } = change;
     const root = host.shadowRoot;
-    if (css !== undefined) root.adoptedStyleSheets[0].replaceSync(css);
-    rules.forEach((one) => restyle(root.adoptedStyleSheets[0], one));
+    if (css !== undefined) readAnew(root, css);
+    rules.forEach((one) => restyle(sheetOf(root), one));
     const standing = root.querySelector('.strip').children;
     slides.forEach(([i, html]) => replace(standing[i], html));
     if (plan) await exchange({ player, type, plan });
-    else if (piece?.held) hold(piece, piece.time); // what was put in the place of something else stands there too
-    passOver();
+    else if (slides.length && piece?.held) hold(piece, piece.time); // what was put in the place of something else stands there too
+    if (plan || slides.length) passOver();
     tell({ shown: version });
   },
   at: ({ ms }) => piece && hold(piece, ms),
@@ -55,16 +56,29 @@ window.ask = ({ command, ...rest }) => {
     draw();
   };
   asked = (waiting ? asked.then(run) : run())
-    .catch(() => command === 'patch' && tell({ ready: true })) // then the whole is asked for
+    .catch(() => command === 'change' && tell({ ready: '' })) // then the whole is asked for
     .finally(() => (waiting -= 1));
   waiting += 1;
 };
 
+/** The style sheet of the reel; the one that came with the page is slower to change. */
+function sheetOf(root) {
+  if (!root.adoptedStyleSheets.length) readAnew(root, root.querySelector('style').textContent);
+  return root.adoptedStyleSheets[0];
+}
+
+function readAnew(root, css) {
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(css);
+  root.adoptedStyleSheets = [sheet];
+  root.querySelector('style')?.remove();
+}
+
 /** Puts a rule in the place of its former state, so that only what it concerns is styled anew. */
-function restyle(sheet, { place, count, rule }) {
-  const group = place.length > 1 ? sheet.cssRules[place[0]] : sheet;
-  const at = place.at(-1);
-  if (group.cssRules.length !== count) throw new Error('The page has other rules.'); // the whole is asked for
+function restyle(sheet, { place: [fromEnd, inside], count, rule }) {
+  const start = sheet.cssRules.length - fromEnd;
+  const [group, at] = inside === undefined ? [sheet, start] : [sheet.cssRules[start], inside];
+  if (count !== undefined && group.cssRules.length !== count) throw new Error('The page has other rules.'); // the whole is asked for
   group.deleteRule(at);
   group.insertRule(rule, at);
 }
@@ -111,7 +125,7 @@ function replace(slide, html) {
 /** Keyboards reach the bench, not the pages on its wall. */
 function passOver() {
   if (parent === window) return;
-  host.shadowRoot.querySelectorAll('a, button, [tabindex]').forEach((element) => element.setAttribute('tabindex', '-1'));
+  host.shadowRoot.querySelectorAll(':is(a, button, [tabindex]):not([tabindex="-1"])').forEach((element) => element.setAttribute('tabindex', '-1'));
 }
 
 // On a wall a press picks a slide; nothing is followed or moved.
@@ -129,8 +143,9 @@ addEventListener(
 
 (async () => {
   await customElements.whenDefined('keen-reel');
+  const { version } = JSON.parse(host.shadowRoot?.querySelector('script[type="application/json"]')?.textContent ?? '{"version": ""}');
   piece = await host.ready;
   passOver();
-  window.ready = true; // for a wall that comes later
-  tell({ ready: true });
+  window.ready = version; // for a wall that comes later
+  tell({ ready: version });
 })();

@@ -47,6 +47,17 @@ const bench = {
     if (bench.slide === id) await edits.refreshBand(whole);
   },
 
+  /** The version of what the wall shows. */
+  get shows() {
+    return wall.shows;
+  },
+
+  /** The pages of the wall show different things, or what is not known here. */
+  behind() {
+    clearTimeout(bench.catchingUp);
+    bench.catchingUp = setTimeout(() => edits.refresh());
+  },
+
   /** Something was moved by hand in that part: it is drawn anew whatever the next answer brings. */
   moved(part) {
     drawn.delete(part);
@@ -76,7 +87,7 @@ const bench = {
       order.markAway(bench.slide);
     }
     if (answer.parts.line) line.draw();
-    if (answer.fragment) wall.show(answer.fragment, answer.screens);
+    if (answer.shows) wall.show(answer.shows, answer.screens);
     if (history.isOpen && Object.keys(answer.parts).length) history.draw();
   },
 };

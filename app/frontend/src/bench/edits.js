@@ -116,11 +116,11 @@ export class Edits {
 
   async #untilStored(what, editId, more, refused) {
     for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
-      const { slide, page } = this.bench;
+      const { slide, page, shows } = this.bench;
       const previewed = this.#previewing;
       let answer;
       try {
-        answer = await send('POST', `${this.address}/${what}`, { editId, on: this.revision, slide, page, ...more });
+        answer = await send('POST', `${this.address}/${what}`, { editId, on: this.revision, slide, page, shows, ...more });
       } catch (failed) {
         if (!(failed instanceof Problem) || failed.later) {
           this.notReached(failed);
@@ -167,7 +167,7 @@ export class Edits {
     this.state = answer.state;
     this.revision = answer.revision;
     this.screens = answer.screens;
-    this.bench.draw(newer ? { ...answer, fragment: undefined } : answer, slide);
+    this.bench.draw(newer ? { ...answer, shows: undefined } : answer, slide);
     this.say();
   }
 
@@ -213,8 +213,8 @@ export class Edits {
 
   async #preview(mine, edit, refused, tell) {
     try {
-      const { slide } = this.bench;
-      const body = { window: this.window, editId: 'preview', on: this.revision, slide, page: this.bench.page, edit };
+      const { slide, page, shows } = this.bench;
+      const body = { window: this.window, editId: 'preview', on: this.revision, slide, page, shows, edit };
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
       if (!mine.signal.aborted) {
         refused('');
@@ -273,7 +273,7 @@ export class Edits {
   #now(what) {
     const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
     const page = this.bench.page ? `&page=${this.bench.page}` : '';
-    return `${this.address}/${what}?window=${this.window}${slide}${page}`;
+    return `${this.address}/${what}?window=${this.window}&shows=${this.bench.shows}${slide}${page}`;
   }
 
   /** The application answers. */

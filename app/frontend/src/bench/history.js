@@ -78,11 +78,11 @@ export class History {
     this.#looking = revision === this.#looking ? null : revision;
     this.#mark();
     if (!this.#looking) return this.edits.refresh();
-    const page = this.bench.page ? `?page=${this.bench.page}` : '';
+    const page = this.bench.page ? `&page=${this.bench.page}` : '';
     try {
-      const { fragment, screens } = await send('GET', `${this.address}/${revision}${page}`);
+      const { shows, screens } = await send('GET', `${this.address}/${revision}?shows=${this.bench.shows}${page}`);
       if (this.#looking !== revision) return undefined;
-      if (screens.length) this.wall.show(fragment, screens);
+      if (screens.length) this.wall.show(shows, screens);
       else notice('There were no slides yet.');
     } catch (failed) {
       notice(failed.problem ?? 'Keen Reel was not reached.');

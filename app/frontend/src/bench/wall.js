@@ -1,6 +1,5 @@
 // The wall: pages side by side in true proportion, each a frame that runs the published output, all at one moment.
 import { send } from '../http.js';
-import { Patches } from './patch.js';
 
 const GAP = 24;
 const NARROW = 700; // px of a window in which one page is seen at a time
@@ -12,12 +11,12 @@ export class Wall {
     this.screens = screens;
     this.bench = bench;
     this.moment = 0;
-    this.ready = new Set(); // the frames that show the fragment asked for last, or will
-    this.patches = new Patches();
+    this.shows = ''; // the version of what all pages show, or will; empty where they are to be told all
+    this.ready = new Set(); // the frames that show that
     this.large = null; // the page that is enlarged
     this.over = new Set(); // what is laid over the pages
     addEventListener('message', (event) => this.#hear(event));
-    this.frames.filter(({ contentWindow }) => contentWindow?.ready).forEach((frame) => this.ready.add(frame)); // before this script was
+    this.frames.filter(({ contentWindow }) => contentWindow?.ready !== undefined).forEach((frame) => this.#isReady(frame, frame.contentWindow.ready)); // before this script was
     const wall = screens.closest('.wall');
     wall.addEventListener('click', ({ target }) => {
       if (target.closest('[data-enlarge]')) this.enlarge(target.closest('.screen'));
@@ -86,13 +85,15 @@ export class Wall {
     this.fit();
   }
 
+  /** Whether a page became another. */
   #describe(place, { page, slot, left, height, said }) {
     const words = place.querySelector('.said');
     const size = { page, slot, left, height };
-    if (words.textContent === said && Object.entries(size).every(([name, px]) => Number(place.dataset[name]) === px)) return;
+    if (words.textContent === said && Object.entries(size).every(([name, px]) => Number(place.dataset[name]) === px)) return false;
     Object.assign(place.dataset, size);
     words.textContent = said;
     place.querySelector('[data-page-width]').textContent = Math.round(page);
+    return true;
   }
 
   /** Says something on every page; nothing takes it away. */
@@ -115,14 +116,25 @@ export class Wall {
     if (event.origin !== location.origin) return;
     const frame = this.frames.find((one) => one.contentWindow === event.source);
     if (!frame) return;
-    if (event.data.ready) {
-      this.ready.add(frame);
-      if (this.fragment) this.#tell({ command: 'show', fragment: this.fragment }, [frame]);
+    if (event.data.ready !== undefined) {
+      this.#isReady(frame, event.data.ready);
       this.#tell({ command: 'at', ms: this.moment }, [frame]);
       if (this.over.size) this.#overlay([frame]);
     }
     if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
     if (event.data.pressed) this.bench.select(event.data.pressed);
+  }
+
+  /** A page is there, and shows that; where the others show something else, all are told what there is. */
+  #isReady(frame, version) {
+    if (!this.ready.size) this.shows = version;
+    this.ready.add(frame);
+    if (this.shows !== version) this.#behind();
+  }
+
+  #behind() {
+    this.shows = '';
+    this.bench.behind();
   }
 
   /** Holds every page at a moment, ms. */
@@ -131,18 +143,19 @@ export class Wall {
     this.#tell({ command: 'at', ms });
   }
 
-  /** Shows a new fragment on every page, and the pages at their new sizes. */
-  show(fragment, screens) {
+  /** Shows what an answer brings on every page, and the pages at their new sizes. */
+  show({ version, change, fragment }, screens) {
     if (Boolean(screens.length) !== Boolean(this.frames.length)) {
       location.reload(); // the first slide came, or the last one went: the wall begins or ends
       return;
     }
-    const patch = this.patches.next(fragment);
-    this.fragment = fragment;
-    [...this.screens.children].forEach((place, i) => screens[i] && this.#describe(place, screens[i]));
-    this.fit();
-    const message = patch ? { command: 'patch', ...patch } : { command: 'show', fragment };
-    this.#tell(message, this.frames.filter((frame) => this.ready.has(frame)));
+    const described = [...this.screens.children].map((place, i) => screens[i] && this.#describe(place, screens[i]));
+    if (described.includes(true)) this.fit();
+    if (version !== this.shows) {
+      if (!fragment && change?.from !== this.shows) return this.#behind();
+      this.shows = version;
+      this.#tell(fragment ? { command: 'show', fragment } : { command: 'change', change }, this.frames.filter((frame) => this.ready.has(frame)));
+    }
     this.#tell({ command: 'at', ms: this.moment });
     if (this.over.has('crop')) this.#overlay();
   }

@@ -45,7 +45,7 @@ class BenchOverHttpTest {
         assertThat(part(answer, "band").select("[data-option=shape.ratio]").attr("data-said-all"))
                 .isEqualTo("2:1");
         assertThat(part(answer, "stored").text()).contains("revision 2");
-        assertThat(answer.path("fragment").path("css").asString()).contains("height:50cqi");
+        assertThat(answer.path("shows").path("fragment").path("css").asString()).contains("height:50cqi");
         JsonNode desk = answer.path("screens").path(2);
         assertThat(desk.path("slot").asDouble()).isEqualTo(960);
         assertThat(desk.path("height").asDouble())
@@ -85,11 +85,21 @@ class BenchOverHttpTest {
         Made reel = editor.make("Preview", "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
         JsonNode seen = ask(
                 reel, "preview", "w1", "preview", "{'kind':'choose','option':'motion.hold','setUp':null,'value':'9'}");
-        assertThat(seen.path("fragment").path("plan").path("holds").path(0).asLong())
+        assertThat(seen.path("shows")
+                        .path("fragment")
+                        .path("plan")
+                        .path("holds")
+                        .path(0)
+                        .asLong())
                 .isEqualTo(9000);
         JsonNode now = editor.send("GET", "/reels/" + reel.id + "/parts?window=w1", null);
         assertThat(now.path("revision").asLong()).isEqualTo(1);
-        assertThat(now.path("fragment").path("plan").path("holds").path(0).asLong())
+        assertThat(now.path("shows")
+                        .path("fragment")
+                        .path("plan")
+                        .path("holds")
+                        .path(0)
+                        .asLong())
                 .isEqualTo(5000);
     }
 

@@ -269,6 +269,7 @@ class DeliveryTest {
     void unpublishedPicturesAreNotPublic() throws Exception {
         Made reel = editor.make("Unpublished", "banner", "full", "glaze-slate.jpg"); // nobody else publishes it
         String draft = editor.send("GET", "/reels/" + reel.id + "/parts?window=w", null)
+                .path("shows")
                 .path("fragment")
                 .path("html")
                 .asString();

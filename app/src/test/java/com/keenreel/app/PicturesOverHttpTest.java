@@ -204,12 +204,14 @@ class PicturesOverHttpTest {
                 "{\"title\":\"Eight stars\",\"caption\":\"Plate 2\",\"alt\":\"Orange stars on green\"}");
         Editor.Made reel = editor.make("Words of a picture", "row", "full", "plate-02-eight-star.jpg");
         String html = editor.send("GET", "/reels/" + reel.id + "/parts?window=w", null)
+                .path("shows")
                 .path("fragment")
                 .path("html")
                 .asString();
         assertThat(html).contains("Eight stars", "Plate 2", "alt=\"Orange stars on green\"");
         reel.say(reel.slides().get(0), "title", "");
         String silent = editor.send("GET", "/reels/" + reel.id + "/parts?window=w", null)
+                .path("shows")
                 .path("fragment")
                 .path("html")
                 .asString();

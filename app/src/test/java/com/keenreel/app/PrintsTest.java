@@ -95,7 +95,8 @@ class PrintsTest {
                 "{\"window\":\"test\",\"editId\":\"turning\",\"edit\":{\"kind\":\"choose\",\"option\":\"shape.width\","
                         + "\"setUp\":null,\"value\":\"most 300\"}}";
         JsonNode shown = editor.send("POST", "/reels/" + reel.id + "/preview", preview);
-        Document turned = Jsoup.parse(shown.path("fragment").path("html").asString());
+        Document turned =
+                Jsoup.parse(shown.path("shows").path("fragment").path("html").asString());
         assertThat(widths(turned.select(".picture-2").first())).isEqualTo(live);
     }
 }

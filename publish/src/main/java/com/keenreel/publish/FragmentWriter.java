@@ -4,6 +4,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Slide;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Makes the fragment: what is drafted on the wall and what is published are both written here. */
@@ -27,60 +28,58 @@ public final class FragmentWriter {
     public static Fragment write(Material material, Layout layout, String version) {
         Drawn nothing = new Drawn();
         nothing.begin(version);
-        return written(material, layout, version, nothing, About.of(material).data());
+        return drawing(material, layout, nothing, About.of(material).data())
+                .fragment()
+                .as(version);
     }
 
     /**
-     * The same for the wall, again and again: it says nothing to machines that read pages.
+     * What the wall shows, drawn again and again: it says nothing to machines that read pages.
      *
      * @param drawn what was drawn of the same reel the last time
      */
-    public static Fragment draft(Material material, Layout layout, String version, Drawn drawn) {
+    public static Drawing draft(Material material, Layout layout, Drawn drawn) {
         synchronized (drawn) {
-            drawn.begin(List.of(material.reel().choices(), material.reel().language()));
-            return written(material, layout, version, drawn, "");
+            drawn.begin(new Spoken(material.reel()).everything());
+            return drawing(material, layout, drawn, "");
         }
     }
 
-    private static Fragment written(Material material, Layout layout, String version, Drawn drawn, String data) {
+    private static Drawing drawing(Material material, Layout layout, Drawn drawn, String data) {
         if (material.reel().slides().isEmpty()) {
-            return Fragment.NOTHING.as(version);
+            return new Drawing(Fragment.NOTHING, Markup.Written.NOTHING, new Css("", List.of()), drawn);
         }
         int copies = layout.copies();
         PlayerFiles shipped = PlayerFiles.shipped();
         Needs needs = Needs.of(material);
-        return new Fragment(
-                version,
-                new Markup(material, layout, copies, drawn).write(),
-                new StyleSheet(material.reel(), layout, copies, needs, drawn).write() + starts(material),
+        Markup.Written markup = new Markup(material, layout, copies, drawn).write();
+        List<Css.Piece> rules = new ArrayList<>(new StyleSheet(material.reel(), layout, copies, needs, drawn).write());
+        rules.addAll(starts(material));
+        Css css = new Css(needs.css(), rules);
+        Fragment fragment = new Fragment(
+                "",
+                markup.text(),
+                css.text(),
                 new PlanWriter(material.reel(), material.facts(), layout, needs.has(Needs.Beside.LARGER)).write(),
                 shipped.player(needs).address(),
                 shipped.faces(),
                 data);
+        return new Drawing(fragment, markup, css, drawn);
     }
 
-    private static String starts(Material material) {
-        StringBuilder css = new StringBuilder();
+    /** Where comparisons start, and the colours of plain slides. */
+    private static List<Css.Piece> starts(Material material) {
+        List<Css.Piece> rules = new ArrayList<>();
         int n = 0;
         for (Slide slide : material.reel().slides()) {
             n++;
             if (slide.carries() instanceof Carries.Pair pair) {
                 String start = Numbers.plain(pair.startsAt());
-                css.append(".crop-")
-                        .append(n)
-                        .append("{--start:")
-                        .append(start)
-                        .append(";--at:")
-                        .append(start)
-                        .append('}');
+                rules.add(Css.Piece.rule(".crop-" + n + "{--start:" + start + ";--at:" + start + "}"));
             } else if (slide.carries() instanceof Carries.Plain plain) {
-                css.append(".crop-")
-                        .append(n)
-                        .append("{background:")
-                        .append(plain.colour())
-                        .append('}');
+                rules.add(Css.Piece.rule(".crop-" + n + "{background:" + plain.colour() + "}"));
             }
         }
-        return css.toString();
+        return rules;
     }
 }

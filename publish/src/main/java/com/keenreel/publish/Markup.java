@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
 
@@ -42,7 +43,30 @@ final class Markup {
         this.copies = copies;
     }
 
-    String write() {
+    /**
+     * Markup in its pieces.
+     *
+     * @param slides the slides where an edit may change one of them; none where all stands in what is before them
+     */
+    record Written(String before, List<OneSlide> slides, String after) {
+        static final Written NOTHING = new Written("", List.of(), "");
+
+        String text() {
+            return slides.stream().map(OneSlide::html).collect(Collectors.joining("", before, after));
+        }
+    }
+
+    /**
+     * A slide's markup.
+     *
+     * @param pair whether it carries a comparison, to whose parts the player holds on
+     */
+    record OneSlide(String html, boolean pair) {}
+
+    /** Where the slides stand, while the rest is printed. */
+    private static final String SLIDES = "\0";
+
+    Written write() {
         Arrangement arrangement = Arrangements.of(material.reel());
         Motion motion = arrangement.motion(material.reel());
         Element reel = new Element("section")
@@ -68,30 +92,34 @@ final class Markup {
         Element strip = view.appendElement("div").addClass("strip");
         if (motion instanceof Motion.ByTime band) {
             band(strip, band.onward());
-        } else {
-            slides(strip);
-            steering(frame);
-            if (material.hasLargerView()) {
-                reel.appendChild(new LargerView(material.reel().direction(), spoken).write());
-            }
+            return new Written(Html.print(reel), List.of(), "");
         }
-        return Html.print(reel);
+        strip.appendChild(new DataNode(SLIDES));
+        steering(frame);
+        if (material.hasLargerView()) {
+            reel.appendChild(new LargerView(material.reel().direction(), spoken).write());
+        }
+        String around = Html.print(reel);
+        int at = around.indexOf(SLIDES);
+        return new Written(around.substring(0, at), slides(), around.substring(at + SLIDES.length()));
     }
 
-    private void slides(Element strip) {
+    private List<OneSlide> slides() {
         List<Slide> slides = material.reel().slides();
-        StringBuilder all = new StringBuilder();
+        List<OneSlide> all = new ArrayList<>();
         for (int n = 1; n <= slides.size(); n++) {
             int number = n;
             Slide slide = slides.get(n - 1);
             Said said = material.facts().said(slide);
-            all.append(drawn.of(needs(n, slide, said), () -> Html.print(slide(number, slide, said))));
+            String html = drawn.of(needs(n, slide, said), () -> Html.print(slide(number, slide, said)));
+            all.add(new OneSlide(html, slide.carries() instanceof Carries.Pair));
         }
-        strip.appendChild(new DataNode(all.toString()));
+        return all;
     }
 
-    /** Everything that the markup of one slide depends on beside what the reel has chosen. */
-    private record DependsOn(int n, int count, Slide slide, Said said, List<Object> pictures) {}
+    /** Everything that the markup of one slide depends on beside what is said of all slides. */
+    private record DependsOn(
+            int n, int count, Slide slide, Said said, Pressed pressed, boolean worded, List<Object> pictures) {}
 
     private DependsOn needs(int n, Slide slide, Said said) {
         List<Object> pictures = new ArrayList<>();
@@ -105,7 +133,14 @@ final class Markup {
         if (slide.carries() instanceof Carries.Pair pair) {
             pictures.add(altBefore(pair));
         }
-        return new DependsOn(n, material.reel().slides().size(), slide, said, pictures);
+        return new DependsOn(
+                n,
+                material.reel().slides().size(),
+                slide,
+                said,
+                Pressed.of(material.reel(), slide, said),
+                layout.stands(Part.words(n)),
+                pictures);
     }
 
     private Element slide(int n, Slide slide, Said said) {

@@ -9,6 +9,8 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
@@ -32,6 +34,11 @@ public final class Spoken {
     public String say(Phrase phrase) {
         String own = reel.choices().get(Options.wording(phrase));
         return own.isEmpty() ? usual(phrase) : own;
+    }
+
+    /** Every phrase as it is published: equal for reels that say the same. */
+    List<String> everything() {
+        return Arrays.stream(Phrase.values()).map(this::say).toList();
     }
 
     /** The phrase as the language has it. */

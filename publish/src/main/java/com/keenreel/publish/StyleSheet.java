@@ -23,6 +23,7 @@ import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -61,7 +62,8 @@ final class StyleSheet {
         this.needs = needs;
     }
 
-    String write() {
+    /** The reel's own rules: what holds everywhere, then a block for each stretch of widths. */
+    List<Css.Piece> write() {
         List<Range> ranges = layout.ranges();
         differing = differing(ranges);
         List<Map<String, String>> rules = ranges.stream().map(this::rules).toList();
@@ -87,10 +89,16 @@ final class StyleSheet {
                 }
             }
         }
-        StringBuilder css = new StringBuilder(needs.css());
-        css.append(common());
-        stretches.forEach((stretch, own) -> css.append(stretch.around(grouped(own))));
-        return css.toString();
+        List<Css.Piece> css = new ArrayList<>();
+        common().forEach(rule -> css.add(Css.Piece.rule(rule)));
+        stretches.forEach((stretch, own) -> {
+            if (stretch.everywhere()) {
+                grouped(own).forEach(rule -> css.add(Css.Piece.rule(rule)));
+            } else {
+                css.add(new Css.Piece("@container reel " + stretch.condition(), grouped(own)));
+            }
+        });
+        return css;
     }
 
     /** Reel widths in which a part stands in one way, px; all of them come first. */
@@ -122,21 +130,18 @@ final class StyleSheet {
             String under = "(width < " + em(below) + ")";
             return from == 0 ? under : "(" + reached + ") and " + under;
         }
-
-        private String around(String rules) {
-            return everywhere() ? rules : "@container reel " + condition() + "{" + rules + "}";
-        }
     }
 
     private static String em(double px) {
         return Numbers.plain(px / TYPE) + "em";
     }
 
-    private String common() {
+    private List<String> common() {
         Box inHost = layout.inHost(layout.usual(SetUp.DESK));
         boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
-        return ".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
+        List<String> rules = new ArrayList<>();
+        rules.add(".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
                 + inHost.left().css(Base.PERCENT)
                 + ";font-size:" + px(TYPE)
                 + ";--type:" + type
@@ -146,13 +151,14 @@ final class StyleSheet {
                 + ";--control:" + (dark ? "#fff" : "#16241e")
                 + ";--control-solid:#16241e"
                 + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
-                + ";--target:" + px(Layout.TARGET) + "}"
-                + ".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
-                + css(Setting.BUTTON) + "}"
-                + (needs.has(Needs.Beside.PAIRS)
-                        ? ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE)
-                                + "}"
-                        : "");
+                + ";--target:" + px(Layout.TARGET) + "}");
+        rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
+                + css(Setting.BUTTON) + "}");
+        if (needs.has(Needs.Beside.PAIRS)) {
+            rules.add(
+                    ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE) + "}");
+        }
+        return rules;
     }
 
     private Map<String, String> rules(Range range) {
@@ -220,10 +226,12 @@ final class StyleSheet {
         Set<Part> differing = new HashSet<>();
         for (Range range : ranges) {
             Map<Setting, List<Part>> alike = new LinkedHashMap<>();
+            Map<Setting, List<Part>> known = new IdentityHashMap<>(); // most share one: comparing hundreds takes time
             range.frame()
                     .all()
                     .filter(placed -> placed.setting() != null)
-                    .forEach(placed -> alike.computeIfAbsent(placed.setting(), any -> new ArrayList<>())
+                    .forEach(placed -> known.computeIfAbsent(
+                                    placed.setting(), set -> alike.computeIfAbsent(set, any -> new ArrayList<>()))
                             .add(placed.part()));
             List<Part> most = alike.values().stream()
                     .max(Comparator.comparingInt(List::size))
@@ -272,16 +280,15 @@ final class StyleSheet {
         placed.inside().forEach(child -> boxes(child, rules));
     }
 
-    private static String grouped(Map<String, String> rules) {
+    private static List<String> grouped(Map<String, String> rules) {
         Map<String, StringBuilder> byBody = new LinkedHashMap<>();
         rules.forEach((part, body) -> {
             StringBuilder selectors = byBody.computeIfAbsent(body, any -> new StringBuilder());
             selectors.append(selectors.isEmpty() ? "." : ",.").append(part);
         });
-        StringBuilder css = new StringBuilder();
-        byBody.forEach((body, selectors) ->
-                css.append(selectors).append('{').append(body).append('}'));
-        return css.toString();
+        List<String> grouped = new ArrayList<>();
+        byBody.forEach((body, selectors) -> grouped.add(selectors + "{" + body + "}"));
+        return grouped;
     }
 
     private static String px(double value) {

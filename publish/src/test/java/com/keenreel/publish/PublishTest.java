@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
@@ -387,5 +388,66 @@ class PublishTest {
                 .isEmpty();
         assertThatThrownBy(() -> PictureFiles.of(List.of())).isInstanceOf(IllegalArgumentException.class);
         assertThat(Choices.USUAL.all()).isEmpty();
+    }
+
+    /** A wall that draws one state of a reel after another. */
+    private static final class OnWall {
+        private final Drawn drawn = new Drawn();
+
+        Drawing of(Reel reel) {
+            Material material = material(reel);
+            return FragmentWriter.draft(material, Layout.of(reel, material.facts()), drawn);
+        }
+    }
+
+    private static Slide titled(Slide slide, String title) {
+        return slide.withWords(slide.words().with(Words.Field.TITLE, title));
+    }
+
+    private static JsonNode change(Drawing former, Drawing next) {
+        return JSON.readTree(next.since(former.version()).orElseThrow());
+    }
+
+    @Test
+    void aWallIsToldTheOneSlideThatDiffers() {
+        OnWall wall = new OnWall();
+        List<Slide> slides = new ArrayList<>();
+        reel(60).slides().forEach(slide -> slides.add(titled(slide, "Tiles")));
+        Drawing former = wall.of(reel(60).withSlides(slides));
+        slides.set(6, titled(slides.get(6), "A title"));
+        Drawing titled = wall.of(reel(60).withSlides(slides));
+        JsonNode change = change(former, titled);
+        assertThat(change.path("from").asString()).isEqualTo(former.version());
+        assertThat(change.path("slides")).hasSize(1);
+        assertThat(change.path("slides").path(0).path(0).asInt()).isEqualTo(6);
+        assertThat(change.path("slides").path(0).path(1).asString()).contains("slide-7", "A title");
+        assertThat(change.has("plan")).isFalse();
+        assertThat(change.toString().length())
+                .isLessThan(titled.fragment().html().length() / 20);
+    }
+
+    @Test
+    void aWallIsToldTheRulesThatDifferAndWhereTheyStand() {
+        OnWall wall = new OnWall();
+        Drawing former = wall.of(reel(3));
+        Drawing round = wall.of(choose(reel(3), Options.CORNERS, null, 9.0));
+        JsonNode rules = change(former, round).path("rules");
+        assertThat(rules).hasSize(1);
+        assertThat(rules.path(0).path("rule").asString()).startsWith(".reel{").contains("--corners:9px");
+        Drawing square = wall.of(choose(reel(3), Options.RATIO, SetUp.PHONE, new Ratio(1, 1)));
+        change(former, square).path("rules").forEach(rule -> {
+            assertThat(rule.path("place")).hasSize(2); // in the block for phones
+            assertThat(rule.path("count").asInt()).isPositive();
+        });
+    }
+
+    @Test
+    void theSameReelIsTheSameDrawingAndWhatIsTooDifferentIsTakenWhole() {
+        OnWall wall = new OnWall();
+        Drawing former = wall.of(reel(3));
+        assertThat(wall.of(reel(3)).version()).isEqualTo(former.version());
+        assertThat(new OnWall().of(reel(3)).version()).isEqualTo(former.version()); // after a start too
+        assertThat(wall.of(reel(4)).since(former.version())).isEmpty();
+        assertThat(former.since("never shown")).isEmpty();
     }
 }

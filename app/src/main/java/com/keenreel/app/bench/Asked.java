@@ -11,24 +11,27 @@ import tools.jackson.databind.JsonNode;
  * @param editId the id of what is asked for, so that asking again does it once
  * @param slide the slide whose sheet is open; null for none
  * @param page the width of the page that was added to the wall, px; null for none
+ * @param shows the version of what its wall shows; empty when it is to be told all
  */
 record Asked(
         String window,
         String editId,
         @Nullable String slide,
-        @Nullable Double page) {
+        @Nullable Double page,
+        String shows) {
     Asked {
         named(window);
         named(editId);
     }
 
-    /** As it is sent: {@code {window, editId, slide, page}}. */
+    /** As it is sent: {@code {window, editId, slide, page, shows}}. */
     static Asked of(JsonNode request) {
         return new Asked(
                 request.path("window").asString(""),
                 request.path("editId").asString(""),
                 request.hasNonNull("slide") ? request.path("slide").asString() : null,
-                request.hasNonNull("page") ? request.path("page").asDouble() : null);
+                request.hasNonNull("page") ? request.path("page").asDouble() : null,
+                request.path("shows").asString(""));
     }
 
     /** The slide whose sheet is open; null for none. */

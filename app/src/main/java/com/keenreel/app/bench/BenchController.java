@@ -111,8 +111,9 @@ class BenchController {
             @PathVariable String id,
             @RequestParam String window,
             @RequestParam(required = false) @Nullable String slide,
-            @RequestParam(required = false) @Nullable Double page) {
-        return answers.whole(reels.find(id), new Asked(window, "none", slide, page));
+            @RequestParam(required = false) @Nullable Double page,
+            @RequestParam(defaultValue = "") String shows) {
+        return answers.whole(reels.find(id), new Asked(window, "none", slide, page, shows));
     }
 
     /** The brief, or the sheet of a slide that was picked; the wall stays as it is. */
@@ -123,7 +124,7 @@ class BenchController {
             @RequestParam String window,
             @RequestParam(required = false) @Nullable String slide,
             @RequestParam(required = false) @Nullable Double page) {
-        return answers.band(reels.find(id), new Asked(window, "none", slide, page));
+        return answers.band(reels.find(id), new Asked(window, "none", slide, page, ""));
     }
 
     /**

@@ -96,9 +96,10 @@ class HistoryController {
     Redrawn look(
             @PathVariable String id,
             @PathVariable long revision,
-            @RequestParam(required = false) @Nullable Double page) {
+            @RequestParam(required = false) @Nullable Double page,
+            @RequestParam(defaultValue = "") String shows) {
         return answers.wall(
-                reels.find(id), reels.followed(reels.at(id, revision)), new Asked("none", "none", null, page));
+                reels.find(id), reels.followed(reels.at(id, revision)), new Asked("none", "none", null, page, shows));
     }
 
     /** Makes the reel what it was at that revision. */

@@ -27,6 +27,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.text.Advances;
 import com.keenreel.imaging.PublishedType;
 import com.keenreel.publish.AddressPage;
+import com.keenreel.publish.Drawing;
 import com.keenreel.publish.Drawn;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Fragment;
@@ -143,24 +144,20 @@ public class Publishing {
     }
 
     /** What the wall shows of a draft. */
-    public Fragment fragment(Draft draft) {
-        return fragment(draft, material(draft));
+    public Drawing drawing(Draft draft) {
+        return drawing(draft, material(draft));
     }
 
-    private Fragment fragment(Draft draft, Material material) {
+    private Drawing drawing(Draft draft, Material material) {
         Drawn before = drawn.get(draft.stored().id(), reel -> new Drawn());
-        return FragmentWriter.draft(material, draft.layout(), version(draft), before);
+        return FragmentWriter.draft(material, draft.layout(), before);
     }
 
     /** The page of a wall's frame. */
     public AddressPage page(Draft draft, String port) {
         Material material = material(draft);
-        Fragment fragment = fragment(draft, material);
+        Fragment fragment = drawing(draft, material).fragment();
         return AddressPage.draft(fragment, draft.stored().slug(), material, port);
-    }
-
-    private static String version(Draft draft) {
-        return "revision " + draft.stored().revision();
     }
 
     private Material material(Draft draft) {
