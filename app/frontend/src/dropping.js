@@ -1,6 +1,4 @@
 // What every place that takes files shares: the look while something is held over it, and the files themselves.
-/** Puts parts of a component together; their getters stay getters. */
-export const mix = (...parts) => Object.defineProperties({}, Object.assign({}, ...parts.map(Object.getOwnPropertyDescriptors)));
 
 /** The files of a dropped folder with its name, then those of each folder inside it; what starts with a dot is nobody's picture. */
 async function inside(folder, name = folder.name) {

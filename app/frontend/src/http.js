@@ -1,4 +1,5 @@
 // Talking to the application: forgery token, sentences for what went wrong, and words for people.
+import pRetry from 'p-retry';
 
 const LATER = [401, 408, 413, 429];
 
@@ -21,15 +22,26 @@ const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN
 
 export const headers = () => ({ 'X-XSRF-TOKEN': token() });
 
-/** Sends JSON and gives back JSON; throws a Problem where the application refuses, a TypeError where it is not reached. */
+/** What a request ends in that was not answered; browsers have many words for it. */
+class NotReached extends Error {}
+
+async function answered(address, request) {
+  try {
+    const answer = await fetch(address, request);
+    return [answer, await answer.text()];
+  } catch (cause) {
+    throw cause.name === 'AbortError' ? cause : new NotReached('Keen Reel was not reached.', { cause });
+  }
+}
+
+/** Sends JSON and gives back JSON; throws a Problem where the application refuses, another error where it is not reached. */
 export async function send(method, address, body, options = {}) {
-  const answer = await fetch(address, {
+  const [answer, text] = await answered(address, {
     method,
     headers: { ...headers(), Accept: 'application/json', 'Content-Type': 'application/json' },
     body: body === undefined ? undefined : JSON.stringify(body),
     ...options,
   });
-  const text = await answer.text();
   let json;
   try {
     json = text ? JSON.parse(text) : undefined;
@@ -40,14 +52,29 @@ export async function send(method, address, body, options = {}) {
   return json;
 }
 
-/** Says something at the foot of the page; it stays as long as it takes to read. */
+/** Whether something that failed can be asked for again: the application was not reached, or cannot at present. */
+export const passes = (failed) => !(failed instanceof Problem) || failed.later;
+
+/** What is said while something waits to be asked for again. */
+export const awayFor = (failed) => (failed instanceof Problem ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached');
+
+/**
+ * Does something until the application answers, with longer and longer pauses; ends in a Problem where it is refused.
+ *
+ * @param told of each time that it was not answered
+ */
+export const untilAnswered = (doing, told) =>
+  pRetry(doing, {
+    retries: Infinity,
+    minTimeout: 500,
+    maxTimeout: 8000,
+    shouldRetry: ({ error }) => passes(error),
+    onFailedAttempt: ({ error }) => passes(error) && told(error),
+  });
+
+/** Says something at the foot of the page. */
 export function notice(words) {
-  const place = document.getElementById('notices');
-  const line = document.createElement('p');
-  line.textContent = words;
-  place.replaceChildren(line);
-  clearTimeout(place.timer);
-  place.timer = setTimeout(() => place.replaceChildren(), 4000 + words.length * 60);
+  dispatchEvent(new CustomEvent('notice', { detail: words }));
 }
 
 /** This window's own name in the history. */

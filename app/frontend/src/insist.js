@@ -1,27 +1,27 @@
 // Requests that are sent until they are answered, for what can be asked twice: kept in the browser meanwhile, and offered after
 // a crash or reload.
-import { notice, send } from './http.js';
-import { leaving, offer } from './leaving.js';
-import { Unstored } from './unstored.js';
+import { awayFor, notice, send, untilAnswered } from './http.js';
+import { Lasting } from './lasting.js';
+import { leaving } from './leaving.js';
+import { offer } from './unstored.js';
 
-const kept = new Unstored('requests');
+const kept = new Lasting('requests');
 const asked = new Set(); // promises of those that are not answered yet
 let away = false;
 
 leaving({ unstored: () => asked.size, settled: () => Promise.allSettled([...asked]), away: () => away });
 
-async function untilAnswered(method, address, body) {
-  for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
-    try {
-      const answer = await send(method, address, body);
-      away = false;
-      return answer;
-    } catch (failed) {
-      away = !failed.problem || failed.later;
-      if (!away) throw failed;
-      notice(`${failed.later ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached'}. This is tried again.`);
-      await new Promise((done) => setTimeout(done, wait));
-    }
+async function sent(method, address, body) {
+  try {
+    return await untilAnswered(
+      () => send(method, address, body),
+      (failed) => {
+        away = true;
+        notice(`${awayFor(failed)}. This is tried again.`);
+      },
+    );
+  } finally {
+    away = false;
   }
 }
 
@@ -32,7 +32,7 @@ async function untilAnswered(method, address, body) {
  */
 export async function insist(method, address, body, says = 'a change of pictures', id = crypto.randomUUID()) {
   kept.keep(id, { request: [method, address, body], says });
-  const answer = untilAnswered(method, address, body);
+  const answer = sent(method, address, body);
   asked.add(answer);
   try {
     return await answer;

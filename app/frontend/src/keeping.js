@@ -1,7 +1,9 @@
 // What is typed outside the bench: kept in the browser from the first key, stored when typing rests, each thing after its own
 // former value, and tried again until it is acknowledged.
-import { leaving, offer } from './leaving.js';
-import { Unstored } from './unstored.js';
+import { awayFor, untilAnswered } from './http.js';
+import { Lasting } from './lasting.js';
+import { leaving } from './leaving.js';
+import { offer } from './unstored.js';
 
 const REST = 800; // ms after which typing counts as done
 
@@ -17,7 +19,7 @@ export class Keeping {
    */
   constructor(place, store, say) {
     Object.assign(this, { store, say });
-    this.#kept = new Unstored(place);
+    this.#kept = new Lasting(place);
     leaving({ unstored: () => this.#flush(), settled: () => this.settled(), away: () => [...this.#all.values()].some((one) => one.away) });
   }
 
@@ -41,22 +43,22 @@ export class Keeping {
   }
 
   async #untilStored(key, one) {
-    for (let wait = 500; one.fresh; ) {
+    const store = () => {
       one.fresh = false;
       this.say(key, 'storing');
+      return this.store(key, one.value);
+    };
+    while (one.fresh) {
       try {
-        const answer = await this.store(key, one.value);
-        one.away = false;
+        const answer = await untilAnswered(store, (failed) => {
+          one.away = one.fresh = true;
+          this.say(key, 'kept', `${awayFor(failed)}. It is kept here and tried again.`);
+        });
         this.say(key, 'stored', '', answer);
-      } catch (failed) {
-        one.away = !failed.problem || failed.later;
-        if (one.away) {
-          one.fresh = true;
-          this.say(key, 'kept', `${failed.later ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached'}. It is kept here and tried again.`);
-          await new Promise((done) => setTimeout(done, wait));
-          wait = Math.min(8000, wait * 2);
-        } else this.say(key, 'refused', failed.problem);
+      } catch (refused) {
+        this.say(key, 'refused', refused.problem);
       }
+      one.away = false;
     }
     this.#all.delete(key);
     this.#kept.drop(key);

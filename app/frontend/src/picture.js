@@ -1,135 +1,172 @@
 // One picture by itself: its focal point, how it is turned and trimmed, its words, its file.
+import { start } from './alpine.js';
+import { follow } from './following.js';
 import { notice, send } from './http.js';
-import { loadAnew, Steps } from './steps.js';
+import { notices } from './notices.js';
+import { loadAnew, steps, Steps } from './steps.js';
+import { unstored } from './unstored.js';
 import { deliver, ready } from './uploads.js';
 import { looked, pictureWords, saysOf } from './words-table.js';
 
-const sheet = document.querySelector('.picture-sheet');
-const { picture, width, height, version } = sheet.dataset;
-const problem = sheet.querySelector('[data-problem]');
+const TYPING = { typing: 'Not stored yet.', storing: 'Storing …', stored: 'Stored.', refused: 'Not stored.' };
 
-const showing = (which) => [['PUT', `/pictures/${picture}/version`, { version: Number(which) }]];
-const steps = new Steps(picture, loadAnew, () => showing(version));
+function picture() {
+  const { picture: id, width, height, version } = document.getElementById('main').dataset;
+  const address = `/pictures/${id}`;
+  const showing = (which) => [['PUT', `${address}/version`, { version: Number(which) }]];
+  const done = new Steps(id, loadAnew, () => showing(version));
+  let keeping;
+  let former; // what fields said when the page came, or was stored last
+  let resting; // until keys that move the focal point are done
 
-/** Does something, then shows the page as it is now; says why when it is refused. */
-async function change(says, doing) {
-  const saying = setTimeout(() => notice('It is being made ready.'), 400);
-  try {
-    await ready(await doing());
-    steps.did(says, showing(version));
-    await keeping.settled(); // words are a step of their own, which the next page could not know
-    location.reload();
-  } catch (failed) {
-    clearTimeout(saying);
-    problem.textContent = failed.problem ?? 'Keen Reel was not reached. Nothing was changed.';
-  }
-}
-const put = (address, body) => change(address === 'focal' ? 'focal point' : 'adjustment', () => send('PUT', `/pictures/${picture}/${address}`, body));
+  return {
+    problem: '',
+    storedSays: '',
+    leads: '',
+    asksPaths: false,
+    found: '',
+    at: { x: 0, y: 0 },
+    moved: '',
 
-const focus = sheet.querySelector('[data-focus]');
-const point = focus.querySelector('.ring');
-let at = { x: Number(focus.dataset.x), y: Number(focus.dataset.y) };
+    init() {
+      const { x, y } = this.$refs.focus.dataset;
+      this.at = { x: Number(x), y: Number(y) };
+      // as the page came
+      this.storedSays = this.$refs.stored.textContent;
+      this.leads = this.$refs.leads.textContent;
+      this.found = this.$refs.found.textContent;
+      this.asksPaths = !this.$refs.asks.hidden;
+      former = new Map(this.fields.map((field) => [field, field.defaultValue]));
+      keeping = pictureWords((key, state, why, answer) => this.wordsSay(key, state, why, answer));
+      done.begin();
+      keeping.offer(saysOf).then(async (taken) => {
+        await keeping.settled();
+        if (taken.size) location.reload();
+      });
+    },
 
-function show({ x, y }) {
-  at = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
-  point.setAttribute('transform', `translate(${at.x * width} ${at.y * height}) scale(${Math.max(width, height) / 640})`);
-  focus.classList.add('moved');
-}
+    get fields() {
+      return [...this.$refs.words.querySelectorAll('[data-field]')];
+    },
+    get noneFound() {
+      return !this.found;
+    },
+    get ring() {
+      return `translate(${this.at.x * width} ${this.at.y * height}) scale(${Math.max(width, height) / 640})`;
+    },
 
-focus.addEventListener('pointerdown', (event) => {
-  const box = focus.querySelector('svg').getBoundingClientRect();
-  const move = ({ clientX, clientY }) => show({ x: (clientX - box.left) / box.width, y: (clientY - box.top) / box.height });
-  focus.setPointerCapture(event.pointerId);
-  move(event);
-  const before = at;
-  focus.onpointermove = move;
-  focus.onpointercancel = () => {
-    focus.onpointermove = focus.onpointerup = focus.onpointercancel = null;
-    show(before); // it was a scroll
+    /** Does something, then shows the page as it is now; says why when it is refused. */
+    async change(says, doing) {
+      const saying = setTimeout(() => notice('It is being made ready.'), 400);
+      try {
+        await ready(await doing());
+        done.did(says, showing(version));
+        await keeping.settled(); // words are a step of their own, which the next page could not know
+        location.reload();
+      } catch (failed) {
+        clearTimeout(saying);
+        this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing was changed.';
+      }
+    },
+
+    // the focal point
+    show({ x, y }) {
+      this.at = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
+      this.moved = 'moved';
+    },
+    press(event) {
+      if (event.button) return;
+      const box = this.$refs.drawing.getBoundingClientRect();
+      const before = this.at;
+      const move = ({ clientX, clientY }) => this.show({ x: (clientX - box.left) / box.width, y: (clientY - box.top) / box.height });
+      move(event);
+      follow(event, move, (cancelled) => {
+        if (cancelled) this.show(before); // it was a scroll
+        else this.look({ x: Math.round(this.at.x * 1000) / 1000, y: Math.round(this.at.y * 1000) / 1000 });
+      });
+    },
+    keys(event) {
+      const [x, y] = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key] ?? [];
+      if (x === undefined) return;
+      event.preventDefault();
+      this.show({ x: this.at.x + x * 0.01, y: this.at.y + y * 0.01 });
+      clearTimeout(resting);
+      resting = setTimeout(() => this.look({ ...this.at }), 800);
+    },
+    look(focal) {
+      return this.change('focal point', () => send('PUT', `${address}/focal`, focal));
+    },
+    lookAsCalculated() {
+      return this.look({});
+    },
+
+    // turning and trimming
+    turn(quarters) {
+      return this.adjust(quarters);
+    },
+    trim() {
+      return this.adjust(0);
+    },
+    adjust(quarters) {
+      const { turning } = this.$refs;
+      const trims = [...turning.querySelectorAll('[data-trim]')].map(({ dataset, value }) => [dataset.trim, Number(value) / 100]);
+      const adjustment = { quarters: Number(turning.dataset.quarters) + quarters, ...Object.fromEntries(trims) };
+      return this.change('adjustment', () => send('PUT', `${address}/adjustment`, adjustment));
+    },
+
+    // files
+    async replace({ target }) {
+      const [file] = target.files;
+      if (!file) return;
+      notice('The file is being sent.');
+      await this.change('another file', () => deliver(`${address}/file`, file));
+    },
+    bringBack({ currentTarget }) {
+      const [request] = showing(currentTarget.dataset.former);
+      return this.change('another version', () => send(...request));
+    },
+    back(event) {
+      if (!document.referrer.startsWith(`${location.origin}/pictures`)) return;
+      event.preventDefault();
+      history.back();
+    },
+
+    // words
+    typed({ target }) {
+      keeping.put(`${id} ${target.dataset.field}`, target.value);
+    },
+    rested({ target }) {
+      keeping.rest(`${id} ${target.dataset.field}`);
+    },
+    wordsSay(key, state, why = '', answer = undefined) {
+      const [of, name] = key.split(' ');
+      if (of !== id) return;
+      this.storedSays = TYPING[state] ?? why;
+      this.problem = state === 'refused' ? why : '';
+      if (answer) Object.assign(this, { leads: answer.leads, asksPaths: answer.asksPaths, found: answer.found });
+      const field = this.fields.find(({ dataset }) => dataset.field === name);
+      if (name === 'link' && state === 'stored' && document.activeElement !== field) field.value = answer.link; // as it is meant
+      if (state !== 'stored' || field.value === former.get(field)) return;
+      const say = (value) => [['PUT', `${address}/words`, { [name]: value }]];
+      done.did(name, say(former.get(field)), say(field.value));
+      former.set(field, field.value);
+    },
+    async lookedAt() {
+      await this.answered(() => looked([id]));
+      this.found = '';
+    },
+    async pathsMeant() {
+      await this.answered(() => send('PUT', '/settings/paths-meant'));
+      this.asksPaths = false;
+    },
+    async answered(asked) {
+      try {
+        await asked();
+      } catch {
+        notice('Keen Reel was not reached. It will ask again.');
+      }
+    },
   };
-  focus.onpointerup = () => {
-    focus.onpointermove = focus.onpointerup = null;
-    put('focal', { x: Math.round(at.x * 1000) / 1000, y: Math.round(at.y * 1000) / 1000 });
-  };
-});
-focus.addEventListener('keydown', (event) => {
-  const [x, y] = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key] ?? [];
-  if (x === undefined) return;
-  event.preventDefault();
-  show({ x: at.x + x * 0.01, y: at.y + y * 0.01 });
-  clearTimeout(focus.timer);
-  focus.timer = setTimeout(() => put('focal', at), 800);
-});
-
-const turning = sheet.querySelector('.turning');
-const adjustment = () => ({
-  quarters: Number(turning.dataset.quarters),
-  ...Object.fromEntries([...turning.querySelectorAll('[data-trim]')].map((field) => [field.dataset.trim, Number(field.value) / 100])),
-});
-
-sheet.addEventListener('click', (event) => {
-  const on = (name) => event.target.closest(`[data-${name}]`);
-  if (on('focal-clear')) put('focal', {});
-  else if (on('turn')) put('adjustment', { ...adjustment(), quarters: adjustment().quarters + Number(on('turn').dataset.turn) });
-  else if (on('trim-now')) put('adjustment', adjustment());
-  else if (event.target.dataset.former) change('another version', () => send(...showing(event.target.dataset.former)[0]));
-  else if (on('back') && document.referrer.startsWith(`${location.origin}/pictures`)) {
-    event.preventDefault();
-    history.back();
-  }
-});
-
-sheet.querySelector('[data-replace]')?.addEventListener('change', async (event) => {
-  const [file] = event.target.files;
-  if (!file) return;
-  notice('The file is being sent.');
-  await change('another file', () => deliver(`/pictures/${picture}/file`, file));
-});
-
-const words = sheet.querySelector('[data-words]');
-const stored = words.querySelector('[data-stored]');
-
-const keeping = pictureWords((key, state, why = '', answer = undefined) => {
-  const [of, name] = key.split(' ');
-  if (of !== picture) return;
-  stored.textContent = { typing: 'Not stored yet.', storing: 'Storing …', stored: 'Stored.', kept: why, refused: 'Not stored.' }[state];
-  problem.textContent = state === 'refused' ? why : '';
-  const field = words.querySelector(`[data-field="${name}"]`);
-  if (answer) said(answer);
-  if (name === 'link' && state === 'stored' && document.activeElement !== field) field.value = answer.link; // as it is meant
-  if (state !== 'stored' || field.value === former.get(field)) return;
-  const say = (value) => [['PUT', `/pictures/${picture}/words`, { [name]: value }]];
-  steps.did(name, say(former.get(field)), say(field.value));
-  former.set(field, field.value);
-});
-/** Where the link leads, and what of the words was found in the file, beside the fields. */
-function said({ leads, asksPaths, found }) {
-  words.querySelector('[data-leads]').textContent = leads;
-  words.querySelector('[data-asks-paths]').hidden = !asksPaths;
-  const mark = words.querySelector('.found');
-  mark.querySelector('span').textContent = found;
-  mark.hidden = !found;
 }
 
-words.addEventListener('click', async ({ target }) => {
-  try {
-    if (target.closest('[data-looked]')) {
-      await looked([picture]);
-      words.querySelector('.found').hidden = true;
-    } else if (target.closest('[data-paths-meant]')) {
-      await send('PUT', '/settings/paths-meant');
-      words.querySelector('[data-asks-paths]').hidden = true;
-    }
-  } catch {
-    notice('Keen Reel was not reached. It will ask again.');
-  }
-});
-
-const former = new Map([...words.querySelectorAll('[data-field]')].map((field) => [field, field.defaultValue])); // as the page came
-
-words.addEventListener('input', ({ target }) => keeping.put(`${picture} ${target.dataset.field}`, target.value));
-words.addEventListener('change', ({ target }) => keeping.rest(`${picture} ${target.dataset.field}`));
-keeping.offer(saysOf).then(async (taken) => {
-  await keeping.settled();
-  if (taken.size) location.reload();
-});
+start({ notices, picture, steps, unstored });

@@ -1,17 +1,21 @@
 // The picture library: files coming in, choosing, sets, and the words of what is chosen.
-import Alpine from '@alpinejs/csp';
-import { dropping, mix } from './dropping.js';
+import { mix, start } from './alpine.js';
+import { answerOf } from './dialogs.js';
+import { draw } from './drawing.js';
+import { dropping } from './dropping.js';
 import { notice, send } from './http.js';
 import { insist } from './insist.js';
+import { notices } from './notices.js';
 import { freshId, sets } from './picture-sets.js';
-import { Steps } from './steps.js';
+import { steps as stepButtons, Steps } from './steps.js';
 import { stretching } from './stretch.js';
-import { amount, bring, stop, underWay } from './uploads.js';
+import { unstored } from './unstored.js';
+import { again as sendAgain, amount, bring, stop, underWay } from './uploads.js';
 import { addressOf, REST } from './wish.js';
 import { words } from './words-table.js';
 
-let again = () => {}; // draws the page anew after a step
-const steps = new Steps('pictures', () => again());
+let afterStep = () => {}; // draws the page anew
+const steps = new Steps('pictures', () => afterStep());
 
 const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
 
@@ -39,33 +43,32 @@ function glance(file) {
 
 /** Files that are coming in. */
 const incoming = () => ({
-  total: 0,
-  here: 0,
-  refused: 0,
+  rows: [],
   amounts: '',
   begun: 0,
+  again: sendAgain,
   get started() {
-    return this.total > 0;
+    return this.rows.length > 0;
   },
   get sendingSome() {
     return !this.done;
   },
   get done() {
-    return this.started && this.here + this.refused === this.total;
+    return this.started && this.rows.every(({ state }) => state === 'done' || state === 'refused');
   },
   get counted() {
-    const rest = this.total - this.here - this.refused;
-    return `Adding ${this.total}: ${this.here} here${rest ? `, ${rest} to come` : ''}${this.refused ? `, ${this.refused} refused` : ''}.`;
+    const are = (state) => this.rows.filter((row) => row.state === state).length;
+    const [here, refused] = [are('done'), are('refused')];
+    const rest = this.rows.length - here - refused;
+    return `Adding ${this.rows.length}: ${here} here${rest ? `, ${rest} to come` : ''}${refused ? `, ${refused} refused` : ''}.`;
   },
   async take(files, folder) {
     if (!files.length) return notice('There are no files in that folder.');
-    const list = this.$refs.files;
     this.begun ||= Date.now();
-    this.total += files.length;
     const brought = new Map([...files].map((file) => [file, undefined]));
     await Promise.all(
       [...brought.keys()].map((file) =>
-        bring([file], list, (picture, row, share) => {
+        bring([file], this.rows, (picture, row, share) => {
           if (picture) brought.set(file, picture.id);
           this.follow(file, share, picture && this.set && !folder);
           this.count();
@@ -80,8 +83,6 @@ const incoming = () => ({
     return this.refresh();
   },
   count() {
-    this.here = this.$refs.files.querySelectorAll('.done').length;
-    this.refused = this.$refs.files.querySelectorAll('.refused').length;
     const seconds = (Date.now() - this.begun) / 1000;
     const left = amount.sent ? Math.round((seconds * (amount.all - amount.sent)) / amount.sent) : 0;
     this.amounts = underWay() ? `${megabytes(amount.sent)} of ${megabytes(amount.all)} MB${seconds > 3 && left > 1 ? `, about ${left} s` : ''}` : '';
@@ -90,8 +91,8 @@ const incoming = () => ({
     stop();
   },
   closeFiles() {
-    this.$refs.files.replaceChildren();
-    this.total = this.begun = 0;
+    this.rows = [];
+    this.begun = 0;
     amount.all = amount.sent = 0;
     this.count();
   },
@@ -183,12 +184,13 @@ const page = () => ({
   asksName: false,
   init() {
     ({ set: this.set } = this.$root.dataset);
-    again = () => this.again();
+    afterStep = () => this.afterStep();
     this.keepWords();
+    steps.begin();
   },
   /** Something was undone: pictures, sets, or the words in an open table are other than they were. */
-  async again() {
-    this.$refs.words.replaceChildren();
+  async afterStep() {
+    this.shownWords = '';
     await this.refresh();
     if (this.wordsOpen) await this.loadWords();
   },
@@ -206,13 +208,10 @@ const page = () => ({
   },
   async ask(question, yes, also = '', name = undefined) {
     Object.assign(this, { question, yes, also, asksName: name !== undefined });
-    const dialog = this.$refs.ask;
     this.$refs.name.value = name ?? '';
-    dialog.returnValue = '';
-    dialog.showModal();
-    if (name !== undefined) this.$refs.name.select();
-    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    return dialog.returnValue;
+    const answer = answerOf(this.$refs.ask);
+    if (name !== undefined) this.$nextTick(() => this.$refs.name.select());
+    return answer;
   },
   async askName(question, name) {
     const answer = await this.ask(question, 'Keep', '', name);
@@ -253,10 +252,7 @@ const page = () => ({
     if (held.length) address.searchParams.set('coming', held.map(({ ratio }) => ratio.toFixed(4)).join());
     const fresh = new DOMParser().parseFromString(await (await fetch(address)).text(), 'text/html');
     const chosen = new Set(this.chosen);
-    for (const part of ['.rows', '.shelves', '.set-list', '.kept']) {
-      const [old, now] = [document.querySelector(part), fresh.querySelector(part)];
-      if (old && now) old.replaceChildren(...now.childNodes);
-    }
+    for (const part of ['rows', 'shelves', 'sets', 'kept']) draw(this.$refs[part], fresh.querySelector(`[x-ref=${part}]`).innerHTML);
     placed.filter((one) => !held.includes(one)).forEach(({ preview }) => URL.revokeObjectURL(preview));
     placed = held;
     placed.forEach((one) => this.fill(one));
@@ -265,8 +261,9 @@ const page = () => ({
   },
 });
 
-Alpine.data('pictures', () => {
+const pictures = () => {
   const { over: overFiles, drop: dropFiles } = dropping();
   return mix(dropping(), incoming(), stretching(), choosing(), sets(steps), page(), words(steps), { overFiles, dropFiles });
-});
-Alpine.start();
+};
+
+start({ notices, pictures, steps: stepButtons, unstored });

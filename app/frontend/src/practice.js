@@ -1,82 +1,105 @@
 // Editing practice pages: every change is stored as it is made, and can be undone.
+import { start } from './alpine.js';
 import { notice, send } from './http.js';
 import { Keeping } from './keeping.js';
-import { loadAnew, Steps } from './steps.js';
+import { notices } from './notices.js';
+import { loadAnew, steps, Steps } from './steps.js';
+import { unstored } from './unstored.js';
 
-const editor = document.querySelector('.page-editor');
+const SAYS = { typing: 'storing …', storing: 'storing …', stored: 'stored', kept: 'not stored yet', refused: 'not stored' };
 
-document.getElementById('new-page').addEventListener('submit', async (event) => {
-  event.preventDefault();
-  try {
-    const { slug } = await send('POST', '/practice', { title: event.target.querySelector('input').value });
-    location.assign(`/practice/${slug}`);
-  } catch (failed) {
-    notice(failed.problem ?? 'Keen Reel was not reached. Try again.');
-  }
+/** The form for one page more. */
+const newPage = () => ({
+  title: '',
+  async make() {
+    try {
+      const { slug } = await send('POST', '/practice', { title: this.title });
+      location.assign(`/practice/${slug}`);
+    } catch (failed) {
+      notice(failed.problem ?? 'Keen Reel was not reached. Try again.');
+    }
+  },
 });
 
-if (editor) {
-  const { slug } = editor.dataset;
-  const blocks = editor.querySelector('.blocks');
-  const stored = editor.querySelector('[data-stored]');
-  const problem = editor.querySelector('[data-problem]');
+function pageEditor() {
+  let done;
+  let keeping;
+  let former; // the page as it was stored last
 
-  const page = () => ({
-    title: editor.querySelector('.page-title').value,
-    blocks: [...blocks.children].map((block) => ({
-      kind: block.dataset.kind,
-      column: block.querySelector('select').value,
-      content: block.querySelector('textarea').value,
-    })),
-  });
-  const steps = new Steps(`practice ${slug}`, loadAnew);
-  const keeping = new Keeping(
-    'practice pages',
-    (key, value) => send('PUT', `/practice/${key}`, value),
-    (key, state, why = '') => {
-      if (key !== slug) return;
-      stored.textContent = { typing: 'storing …', storing: 'storing …', stored: 'stored', kept: 'not stored yet', refused: 'not stored' }[state];
-      problem.textContent = why;
-      if (state === 'stored') done(keeping.value(slug));
+  return {
+    stored: 'stored',
+    problem: '',
+
+    init() {
+      const { slug } = this.$root.dataset;
+      done = new Steps(`practice ${slug}`, loadAnew);
+      keeping = new Keeping(
+        'practice pages',
+        (key, value) => send('PUT', `/practice/${key}`, value),
+        (key, state, why = '') => {
+          if (key !== slug) return;
+          Object.assign(this, { stored: SAYS[state], problem: why });
+          if (state === 'stored') this.did(keeping.value(slug));
+        },
+      );
+      former = this.page();
+      done.begin();
+      keeping.offer((key, { title }) => `the page ${title}`).then(async (taken) => {
+        await keeping.settled();
+        if (taken.has(slug)) location.reload();
+      });
     },
-  );
-  let former = page();
-  const done = (now) => {
-    if (JSON.stringify(now) === JSON.stringify(former)) return;
-    steps.did('change of the page', [['PUT', `/practice/${slug}`, former]], [['PUT', `/practice/${slug}`, now]]);
-    former = now;
-  };
-  const typed = () => keeping.put(slug, page());
-  const store = () => keeping.put(slug, page(), 0);
 
-  keeping.offer((key, { title }) => `the page ${title}`).then(async (taken) => {
-    await keeping.settled();
-    if (taken.has(slug)) location.reload();
-  });
-  editor.addEventListener('input', typed);
-  editor.addEventListener('change', () => keeping.rest(slug));
-  editor.addEventListener('click', (event) => {
-    const button = event.target.closest('button');
-    const block = button?.closest('.block');
-    if (!button) return;
-    if (button.dataset.add) {
-      const fresh = document.getElementById('block').content.firstElementChild.cloneNode(true);
-      fresh.dataset.kind = button.dataset.add;
-      fresh.querySelector('strong').textContent = button.dataset.add === 'embed' ? 'Pasted code' : button.dataset.add;
-      fresh.querySelector('textarea').classList.toggle('code', button.dataset.add === 'embed');
-      fresh.querySelector('textarea').setAttribute('aria-label', button.dataset.add);
-      blocks.append(fresh);
-      fresh.querySelector('textarea').focus();
-    } else if (button.dataset.move) {
-      const way = Number(button.dataset.move);
-      const beside = way < 0 ? block.previousElementSibling : block.nextElementSibling?.nextElementSibling;
-      if (way < 0 ? beside : block.nextElementSibling) blocks.insertBefore(block, beside ?? null);
-      button.focus();
-    } else if ('remove' in button.dataset) {
-      block.remove();
-    } else {
-      return;
-    }
-    store();
-  });
+    /** The page as its fields say it. */
+    page() {
+      return {
+        title: this.$refs.title.value,
+        blocks: [...this.$refs.blocks.children].map((block) => ({
+          kind: block.dataset.kind,
+          column: block.querySelector('select').value,
+          content: block.querySelector('textarea').value,
+        })),
+      };
+    },
+    did(now) {
+      if (JSON.stringify(now) === JSON.stringify(former)) return;
+      const address = `/practice/${this.$root.dataset.slug}`;
+      done.did('change of the page', [['PUT', address, former]], [['PUT', address, now]]);
+      former = now;
+    },
+    typed() {
+      keeping.put(this.$root.dataset.slug, this.page());
+    },
+    rested() {
+      keeping.rest(this.$root.dataset.slug);
+    },
+    store() {
+      keeping.put(this.$root.dataset.slug, this.page(), 0);
+    },
+
+    add(kind) {
+      const block = this.$refs[kind].content.firstElementChild.cloneNode(true);
+      this.$refs.blocks.append(block);
+      block.querySelector('textarea').focus();
+      this.store();
+    },
+    moveUp({ currentTarget }) {
+      const block = currentTarget.closest('.block');
+      block.previousElementSibling?.before(block);
+      currentTarget.focus();
+      this.store();
+    },
+    moveDown({ currentTarget }) {
+      const block = currentTarget.closest('.block');
+      block.nextElementSibling?.after(block);
+      currentTarget.focus();
+      this.store();
+    },
+    remove({ currentTarget }) {
+      currentTarget.closest('.block').remove();
+      this.store();
+    },
+  };
 }
+
+start({ newPage, notices, pageEditor, steps, unstored });

@@ -1,11 +1,15 @@
-import Alpine from '@alpinejs/csp';
+// Publishing: what is live, the code for pages, and earlier publications.
+import { start } from './alpine.js';
+import { answerOf } from './dialogs.js';
 import { notice, send } from './http.js';
+import { notices } from './notices.js';
+import { unstored } from './unstored.js';
 
 const reel = () => `/reels/${document.body.dataset.reel}`;
 const WAYS = { element: 'element', frame: 'frame', address: 'address', folder: "folder's line", plain: 'element without style attributes' };
 const NOT_REACHED = 'Keen Reel was not reached. Nothing was changed; try again.';
 
-Alpine.data('publish', () => ({
+const publish = () => ({
   busy: false,
   waiting: false,
   ready: 0,
@@ -60,11 +64,7 @@ Alpine.data('publish', () => ({
   },
   async erase(event) {
     const { publication } = event.currentTarget.dataset;
-    const dialog = this.$refs.ask;
-    dialog.returnValue = '';
-    dialog.showModal();
-    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    if (dialog.returnValue) await this.ask('DELETE', `/publications/${publication}`);
+    if (await answerOf(this.$refs.ask)) await this.ask('DELETE', `/publications/${publication}`);
   },
   async keepEarlier(event) {
     try {
@@ -85,7 +85,7 @@ Alpine.data('publish', () => ({
   },
   async copy(event) {
     const what = event.currentTarget.dataset.copy;
-    const code = document.querySelector(`[data-code=${what}]`);
+    const code = this.$root.querySelector(`[data-code=${what}]`);
     try {
       await navigator.clipboard.writeText(code.value ?? code.textContent);
       notice(`The ${WAYS[what]} is copied.`);
@@ -97,9 +97,10 @@ Alpine.data('publish', () => ({
     if (what === 'address') return;
     // whoever has the new code keeps the right height free
     send('POST', `${reel()}/code-taken`).then(
-      () => document.querySelector('[data-old-code]')?.remove(),
+      () => this.$root.querySelector('[data-old-code]')?.remove(),
       () => {},
     );
   },
-}));
-Alpine.start();
+});
+
+start({ notices, publish, unstored });

@@ -1,5 +1,7 @@
 // The list of reels: found again, and several at once duplicated, taken down, or put into the bin.
-import { mix } from './dropping.js';
+import { answerOf } from './dialogs.js';
+import { draw } from './drawing.js';
+import { mix } from './alpine.js';
 import { notice, send, windowName } from './http.js';
 import { stretching } from './stretch.js';
 import { addressOf, REST } from './wish.js';
@@ -31,7 +33,7 @@ const list = () => ({
     try {
       const fresh = new DOMParser().parseFromString(await (await fetch(address)).text(), 'text/html');
       if (location.href !== new URL(address, location.href).href) return;
-      ['.found-reels', '#reels-title'].forEach((part) => document.querySelector(part).replaceWith(fresh.querySelector(part)));
+      for (const part of [this.$refs.title, this.$refs.found]) draw(part, fresh.querySelector(`[x-ref=${part.getAttribute('x-ref')}]`).innerHTML);
       this.choose();
     } catch {
       notice('Keen Reel was not reached. These are the reels as they were found before.');
@@ -82,13 +84,9 @@ const list = () => ({
   restore(event) {
     return this.tell('/reels/bin', { reels: this.meant(event), into: false });
   },
-  async ask(question, yes) {
+  ask(question, yes) {
     Object.assign(this, { question, yes });
-    const dialog = this.$refs.ask;
-    dialog.returnValue = '';
-    dialog.showModal();
-    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    return dialog.returnValue;
+    return answerOf(this.$refs.ask);
   },
 });
 

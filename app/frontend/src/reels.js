@@ -1,75 +1,107 @@
-import Alpine from '@alpinejs/csp';
-import { dropping, mix } from './dropping.js';
+// The list of reels, and making a new one.
+import { mix, start } from './alpine.js';
+import { dropping } from './dropping.js';
 import { notice, send, windowName } from './http.js';
-import { pick } from './pick.js';
+import { notices } from './notices.js';
+import { pick, picking } from './pick.js';
 import { reelList } from './reel-list.js';
-import { Pairs } from './sides.js';
-import { bring, underWay } from './uploads.js';
+import { paired, sides } from './sides.js';
+import { unstored } from './unstored.js';
+import { again, bring, underWay } from './uploads.js';
 
-Alpine.data('reelList', reelList);
-let pairs; // of pictures for comparisons; not the page's state, so nothing watches it
-Alpine.data('newReel', () =>
-  mix(dropping(), {
+function newReel() {
+  let asked = 0; // for pairs: an answer that comes after a newer one is passed over
+  let pairing; // settles when it is known which picture goes with which
+
+  return mix(dropping(), {
     name: '',
     slotKind: 'full',
     slotSize: 960,
     perSlide: 1,
     follows: '',
-    count: 0,
+    rows: [], // pictures in their order, and files on their way
+    pairs: [],
+    swapped: [],
     busy: false,
     problem: '',
+    again,
+
+    init() {
+      if (location.pathname === '/reels/new') this.$nextTick(() => this.$refs.name.focus());
+    },
+
+    get inTwos() {
+      return this.perSlide === 2;
+    },
+    get pictures() {
+      return this.lines.flatMap(({ row }) => row?.picture ?? []);
+    },
+    get lines() {
+      return paired(this.rows, this.inTwos ? this.pairs : [], this.swapped);
+    },
     get hasSize() {
       return this.slotKind !== 'full';
     },
     get hasPictures() {
-      return this.count > 0 && !this.follows;
+      return this.pictures.length > 0 && !this.follows;
     },
     get mayFollow() {
-      return this.perSlide === 1;
+      return !this.inTwos;
     },
     get byHand() {
       return !this.mayFollow || !this.follows;
     },
     get dropSays() {
-      return this.perSlide === 2 ? 'Drop pictures here in twos,' : 'Drop pictures here,';
+      return this.inTwos ? 'Drop pictures here in twos,' : 'Drop pictures here,';
     },
     get pickSays() {
       return `pick from ${this.$root.dataset.count}`;
     },
     get counted() {
-      if (this.perSlide === 1) return this.count === 1 ? 'One slide.' : `${this.count} slides.`;
-      const whole = Math.floor(this.count / 2);
-      return `${whole} ${whole === 1 ? 'pair' : 'pairs'}${this.count % 2 ? ', and one picture that misses its partner' : ''}.`;
+      const count = this.pictures.length;
+      if (!this.inTwos) return count === 1 ? 'One slide.' : `${count} slides.`;
+      const whole = Math.floor(count / 2);
+      return `${whole} ${whole === 1 ? 'pair' : 'pairs'}${count % 2 ? ', and one picture that misses its partner' : ''}.`;
     },
-    init() {
-      pairs = new Pairs(this.$refs.chosen);
-    },
+
     chooseStarter(event) {
       this.perSlide = Number(event.target.dataset.perSlide);
-      this.recount();
+      this.pair();
     },
-    recount() {
-      this.count = this.$refs.chosen.querySelectorAll('[data-picture]').length;
-      if (!underWay()) this.pairing = pairs.draw(this.perSlide === 2);
+    /** Asks which pictures go together, as soon as all that come are here. */
+    pair() {
+      if (!underWay()) pairing = this.askForPairs();
     },
+    async askForPairs() {
+      const mine = ++asked;
+      const ids = this.rows.flatMap(({ picture }) => picture ?? []);
+      const pairs = this.inTwos && ids.length ? await sides(ids) : [];
+      if (mine === asked) this.pairs = pairs;
+    },
+    async swap(name, event) {
+      this.swapped = this.swapped.includes(name) ? this.swapped.filter((one) => one !== name) : [...this.swapped, name];
+      const { currentTarget } = event;
+      await this.$nextTick();
+      currentTarget.focus();
+    },
+
     async take(files) {
-      await bring(files, this.$refs.chosen, (picture, row) => {
-        if (picture) addThumbnail(row, picture.thumbnail, () => this.recount());
-        this.recount();
+      await bring(files, this.rows, (picture, row) => {
+        if (picture) row.thumbnail = picture.thumbnail;
+        this.pair();
       });
-      this.recount(); // all have come
+      this.pair(); // all have come
     },
     async pick() {
-      for (const { id, name, thumbnail } of await pick()) {
-        const row = this.$refs.chosen.appendChild(document.createElement('li'));
-        row.className = 'done';
-        row.dataset.picture = id;
-        row.innerHTML = '<span class="name"></span><span class="says"></span>';
-        row.querySelector('.name').textContent = name;
-        addThumbnail(row, thumbnail, () => this.recount());
-      }
-      this.recount();
+      this.rows.push(...(await pick()).map(({ id, name, thumbnail }) => ({ id: crypto.randomUUID(), name, says: '', state: 'done', picture: id, thumbnail })));
+      this.pair();
     },
+    leaveOut(id) {
+      this.rows = this.rows.filter((row) => row.id !== id);
+      this.pair();
+      notice('Left out. It stays in Pictures.');
+    },
+
     async make() {
       this.problem = '';
       if (underWay()) {
@@ -78,14 +110,14 @@ Alpine.data('newReel', () =>
       }
       this.busy = true;
       try {
-        await this.pairing;
+        await pairing;
         const slot = this.slotKind === 'full' ? 'full' : `${this.slotKind} ${this.slotSize}`;
         const { id } = await send('POST', '/reels', {
           name: this.name,
           starter: this.$root.querySelector('[name=starter]:checked').value,
           slot,
           follows: this.byHand ? null : this.follows,
-          pictures: [...this.$refs.chosen.querySelectorAll('[data-picture]')].map((row) => row.dataset.picture),
+          pictures: this.pictures,
           window: windowName(),
         });
         location.assign(`/reels/${id}`);
@@ -94,25 +126,7 @@ Alpine.data('newReel', () =>
         this.problem = failed.problem ?? 'Keen Reel was not reached. Try again; what you chose is still here.';
       }
     },
-  }),
-);
-
-function addThumbnail(row, address, changed) {
-  const image = document.createElement('img');
-  image.src = address;
-  image.alt = '';
-  row.prepend(image);
-  const away = document.createElement('button');
-  away.type = 'button';
-  away.className = 'word';
-  away.textContent = 'Leave out';
-  away.addEventListener('click', () => {
-    row.remove();
-    changed();
-    notice('Left out. It stays in Pictures.');
   });
-  row.append(away);
 }
 
-Alpine.start();
-if (location.pathname === '/reels/new') document.querySelector('[name=name]').focus();
+start({ newReel, notices, picking, reelList, unstored });

@@ -11,60 +11,31 @@ export async function sides(ids) {
   }
 }
 
-/** The list of pictures for comparisons: their pairs in order, each with what it goes by and a way to swap it. */
-export class Pairs {
-  #swapped = new Set(); // pairs that somebody has turned round
-  #asked = 0;
+/** What tells a pair, whichever way round it is. */
+const nameOf = ({ before, after }) => [before, after].sort().join();
 
-  constructor(list) {
-    this.list = list;
+/**
+ * The lines of a list of pictures for comparisons: the pictures of each pair, each with its side, and what the pair goes by;
+ * then what has no partner.
+ *
+ * @param rows the pictures and the files that are still coming
+ * @param swapped the names of pairs that somebody has turned round
+ * @returns [{ key, look, row, side, pair, says }], with a row, or with the name of a pair
+ */
+export function paired(rows, pairs, swapped) {
+  const rest = [...rows];
+  const take = (id) => rest.splice(rest.findIndex(({ picture }) => picture === id), 1)[0];
+  const there = (id) => rest.some(({ picture }) => picture === id);
+  const line = (row, side = '') => ({ key: row.id, look: row.state, row, side, pair: '' });
+  const lines = [];
+  for (const pair of pairs) {
+    const name = nameOf(pair);
+    const turned = swapped.includes(name);
+    const [left, right] = turned ? [pair.after, pair.before] : [pair.before, pair.after];
+    if (!there(left)) continue;
+    const first = take(left);
+    if (there(right)) lines.push(line(first, 'before'), line(take(right), 'after'), { key: name, look: 'pair-says', row: null, pair: name, says: turned ? 'Swapped by you.' : pair.says });
+    else rest.unshift(first);
   }
-
-  get #rows() {
-    return [...this.list.querySelectorAll('[data-picture]')];
-  }
-
-  /** The list says of each pair which side is which; of single pictures nothing. */
-  async draw(paired) {
-    const mine = ++this.#asked;
-    const ids = this.#rows.map(({ dataset }) => dataset.picture);
-    const pairs = paired ? await sides(ids) : [];
-    if (mine !== this.#asked) return;
-    this.list.querySelectorAll('.pair-says').forEach((line) => line.remove());
-    this.list.querySelectorAll('.side').forEach((name) => name.remove());
-    let last = null;
-    pairs.forEach(({ before, after, says }) => {
-      const key = [before, after].sort().join();
-      const swapped = this.#swapped.has(key);
-      const [left, right] = swapped ? [after, before] : [before, after];
-      const rows = this.#rows.filter(({ dataset }) => dataset.picture === left || dataset.picture === right);
-      const first = rows.find(({ dataset }) => dataset.picture === left);
-      const second = rows.find((row) => row !== first) ?? first; // the same picture twice
-      const line = this.#line(swapped ? 'Swapped by you.' : says, key, swapped);
-      if (last) last.after(first, second, line);
-      else this.list.prepend(first, second, line);
-      this.#name(first, 'before');
-      this.#name(second, 'after');
-      last = line;
-    });
-  }
-
-  #name(row, side) {
-    row.querySelector('.says').before(Object.assign(document.createElement('strong'), { className: 'side', textContent: side }));
-  }
-
-  #line(says, key, swapped) {
-    const line = document.createElement('li');
-    line.className = 'pair-says';
-    line.innerHTML = '<span class="quiet"></span> <button type="button" class="word">Swap</button>';
-    line.querySelector('span').textContent = says;
-    line.querySelector('button').addEventListener('click', async () => {
-      if (swapped) this.#swapped.delete(key);
-      else this.#swapped.add(key);
-      await this.draw(true);
-      this.list.querySelector(`.pair-says[data-key="${key}"] button`)?.focus();
-    });
-    line.dataset.key = key;
-    return line;
-  }
+  return [...lines, ...rest.map((row) => line(row))];
 }

@@ -1,4 +1,5 @@
 // What this window did on a page that is no bench: each step as the requests that take it back and those that do it again.
+import { reactive } from './alpine.js';
 import { notice } from './http.js';
 import { insist, offerUnsent } from './insist.js';
 
@@ -10,6 +11,27 @@ export function loadAnew() {
   return new Promise(() => {});
 }
 
+const there = reactive({ back: 0, forth: 0, undo() {}, redo() {} }); // how many steps there are each way
+
+/** The two buttons, and the keys for them. */
+export const steps = () => ({
+  get back() {
+    return there.back;
+  },
+  get forth() {
+    return there.forth;
+  },
+  undo: () => there.undo(),
+  redo: () => there.redo(),
+  keys(event) {
+    if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || event.target.matches('input, textarea')) return;
+    event.preventDefault();
+    if (event.shiftKey) there.redo();
+    else there.undo();
+  },
+});
+
+/** The steps of a page. */
 export class Steps {
   #place;
   #wanted; // what was pressed and is not done: presses are not lost while a page is drawn anew
@@ -25,32 +47,20 @@ export class Steps {
     this.#place = `steps ${of}`;
     this.#all = JSON.parse(sessionStorage.getItem(this.#place) ?? '{"back": [], "forth": []}');
     this.#wanted = JSON.parse(sessionStorage.getItem(`${this.#place} wanted`) ?? '[]');
-    document.addEventListener('click', ({ target }) => {
-      if (target.closest('[data-undo]')) this.undo();
-      else if (target.closest('[data-redo]')) this.redo();
-    });
-    document.addEventListener('keydown', (event) => {
-      if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || event.target.matches('input, textarea')) return;
-      event.preventDefault();
-      if (event.shiftKey) this.redo();
-      else this.undo();
-    });
+    Object.assign(there, { undo: () => this.#ask('undo'), redo: () => this.#ask('redo') });
     this.#mark();
-    offerUnsent().then((sent) => (sent ? this.done() : this.#takeAll()));
+  }
+
+  /** Goes on with what an earlier page left. */
+  async begin() {
+    if (await offerUnsent()) this.done();
+    else this.#takeAll();
   }
 
   /** Something was done; what had been taken back before is gone. */
   did(says, back, forth) {
     this.#all = { back: [...this.#all.back, { says, back, forth }].slice(-100), forth: [] };
     this.#mark();
-  }
-
-  undo() {
-    return this.#ask('undo');
-  }
-
-  redo() {
-    return this.#ask('redo');
   }
 
   #ask(way) {
@@ -97,7 +107,6 @@ export class Steps {
 
   #mark() {
     sessionStorage.setItem(this.#place, JSON.stringify(this.#all));
-    document.querySelectorAll('[data-undo]').forEach((button) => (button.disabled = !this.#all.back.length));
-    document.querySelectorAll('[data-redo]').forEach((button) => (button.disabled = !this.#all.forth.length));
+    Object.assign(there, { back: this.#all.back.length, forth: this.#all.forth.length });
   }
 }

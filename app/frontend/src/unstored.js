@@ -1,55 +1,27 @@
-// What is not acknowledged yet, kept in the browser: after a crash or a reload it is offered again, under its own ids, so that
-// what was stored after all is not done twice.
-import { windowName } from './http.js';
+// The question about what an earlier page could not store.
+import { answerOf, once } from './dialogs.js';
 
-export class Unstored {
-  #mine;
-  #place;
+const { there, asking } = once();
 
-  /** @param of what it belongs to, such as a reel */
-  constructor(of) {
-    this.#place = `unstored ${of} `;
-    this.#mine = windowName();
-    navigator.locks?.request(this.#place + this.#mine, () => new Promise(() => {})); // says that this window is there
-  }
+export const unstored = () => ({
+  lines: [],
+  init() {
+    there(this);
+  },
+  get title() {
+    return `${this.lines.length === 1 ? 'A change was' : `${this.lines.length} changes were`} not stored when this page was left`;
+  },
+  async ask(lines) {
+    this.lines = lines.map(({ at, says }) => ({ at: new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }), says }));
+    return (await answerOf(this.$root)) !== 'forget';
+  },
+});
 
-  /** Keeps that until it is dropped. */
-  keep(id, what) {
-    this.#change((kept) => ({ ...kept, [id]: { at: Date.now(), ...what } }));
-  }
+let last = Promise.resolve();
 
-  drop(id) {
-    this.#change(({ [id]: gone, ...rest }) => rest);
-  }
-
-  #read(window) {
-    try {
-      return JSON.parse(localStorage.getItem(this.#place + window) ?? '{}');
-    } catch {
-      return {};
-    }
-  }
-
-  #change(how) {
-    const kept = how(this.#read(this.#mine));
-    try {
-      if (Object.keys(kept).length) localStorage.setItem(this.#place + this.#mine, JSON.stringify(kept));
-      else localStorage.removeItem(this.#place + this.#mine);
-    } catch {
-      // a browser that keeps nothing still warns before it is left
-    }
-  }
-
-  /** What windows that are no longer there have left, and what this one left before it was loaded anew; taken once. */
-  async left() {
-    const there = (await navigator.locks?.query())?.held.map(({ name }) => name) ?? [];
-    const all = [];
-    for (const name of Object.keys(localStorage).filter((key) => key.startsWith(this.#place))) {
-      const window = name.slice(this.#place.length);
-      if (window !== this.#mine && there.includes(name)) continue;
-      Object.entries(this.#read(window)).forEach(([id, what]) => all.push({ id, ...what }));
-      localStorage.removeItem(name);
-    }
-    return all.sort((a, b) => a.at - b.at);
-  }
+/** Offers lines { at, says }, one question after another; gives back whether they are to be stored now. */
+export function offer(lines) {
+  const answer = last.then(() => asking).then((dialog) => dialog.ask(lines));
+  last = answer;
+  return answer;
 }

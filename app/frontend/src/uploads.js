@@ -21,34 +21,42 @@ export function stop() {
   requests.forEach((request) => request.abort());
 }
 
+/** What sends each row's file once more, by the row's id. */
+const attempts = new Map();
+
+/** Tries once more to send a file. */
+export const again = (id) => attempts.get(id)();
+
+/** Takes rows of that state out of a list. */
+export function leave(rows, state) {
+  rows.splice(0, rows.length, ...rows.filter((row) => row.state !== state));
+}
+
 /**
- * Sends files. Each gets a row in the list: name, progress, done or a reason.
+ * Sends files. Each gets a row in the list: { id, name, says, share, state, again, picture }, where `state` is waits, sending,
+ * done or refused, `share` how much is sent in per cent, and `again` whether it can be tried once more.
  *
  * @param files from an input or a drop
- * @param list the element that rows are added to
+ * @param rows a component's list, which the page shows
  * @param changed called with (picture, row) when a picture is there, with (nothing, row, share) as far as a file is sent,
  *   and with (nothing, row) when it is refused
  */
-export function bring(files, list, changed) {
+export function bring(files, rows, changed) {
   return Promise.all(
     [...files].map((file) => {
-      const row = list.appendChild(document.createElement('li'));
-      row.innerHTML = '<span class="name"></span><progress max="100" value="0"></progress><span class="says">waits</span><button type="button" class="word again" hidden>Try again</button>';
-      row.querySelector('.name').textContent = file.name;
-      row.querySelector('progress').setAttribute('aria-label', file.name);
+      const id = crypto.randomUUID();
+      const row = rows[rows.push({ id, name: file.name, says: 'waits', share: 0, state: 'waits', again: false, picture: null }) - 1];
       amount.all += file.size;
       const attempt = () =>
         new Promise((ended) => {
           waiting.push({ run: () => one(file, row, changed).finally(ended), stop: () => (refuse(row, 'Stopped.', true, changed), ended()) });
           next();
         });
-      row.querySelector('.again').onclick = () => {
-        row.classList.remove('refused');
-        row.querySelector('.again').hidden = true;
-        row.querySelector('progress').hidden = false;
+      attempts.set(id, () => {
+        Object.assign(row, { state: 'waits', again: false });
         changed(undefined, row, 0);
-        attempt();
-      };
+        return attempt();
+      });
       return attempt();
     }),
   );
@@ -67,41 +75,34 @@ function next() {
   }
 }
 
-function refuse(row, problem, again, changed) {
-  row.classList.add('refused');
-  row.querySelector('progress').hidden = true;
-  row.querySelector('.says').textContent = problem;
-  row.querySelector('.again').hidden = !again;
+function refuse(row, problem, mayAgain, changed) {
+  Object.assign(row, { state: 'refused', says: problem, again: mayAgain });
   changed(undefined, row);
 }
 
 async function one(file, row, changed) {
-  const says = row.querySelector('.says');
-  const bar = row.querySelector('progress');
   let before = 0;
   const sent = (bytes) => {
     amount.sent += bytes - before;
     before = bytes;
     changed(undefined, row, file.size ? bytes / file.size : 1);
   };
+  row.state = 'sending';
   changed(undefined, row, 0);
   try {
     let picture = await known(file);
-    const again = Boolean(picture);
+    const here = Boolean(picture);
     picture ??= await deliver(`/pictures?name=${encodeURIComponent(file.name)}`, file, (share, decoding) => {
-      bar.value = 90 * share;
-      says.textContent = decoding ? 'is being read' : `${Math.round(100 * share)} %`;
+      Object.assign(row, { share: 90 * share, says: decoding ? 'is being read' : `${Math.round(100 * share)} %` });
       sent(share * file.size);
     });
     sent(file.size);
-    says.textContent = 'is being made ready';
+    row.says = 'is being made ready';
     picture = await ready(picture);
     if (picture.state === 'failed') return refuse(row, picture.problem, false, changed);
-    bar.value = 100;
     const words = picture.title || picture.caption || picture.alt ? ', words found in the file' : '';
-    says.textContent = `${picture.width} × ${picture.height}${again ? ', was here already' : words}${picture.note ? `. ${picture.note}` : ''}`;
-    row.classList.add('done');
-    row.dataset.picture = picture.id;
+    const says = `${picture.width} × ${picture.height}${here ? ', was here already' : words}${picture.note ? `. ${picture.note}` : ''}`;
+    Object.assign(row, { share: 100, says, state: 'done', picture: picture.id });
     changed(picture, row);
   } catch (failed) {
     sent(file.size);

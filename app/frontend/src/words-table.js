@@ -1,4 +1,5 @@
 // The words of chosen pictures as a table: stored as they are typed, down a column by keys, a column pasted at once, CSV.
+import { draw } from './drawing.js';
 import { headers, notice, send } from './http.js';
 import { Keeping } from './keeping.js';
 
@@ -26,6 +27,7 @@ let keeping;
 /** @param steps what can be undone on the page */
 export const words = (steps) => ({
   wordsOpen: false,
+  shownWords: '', // of which pictures the table is
   storedSays: '',
   async showWords() {
     this.wordsOpen = true;
@@ -34,21 +36,20 @@ export const words = (steps) => ({
   },
   closeWords() {
     this.wordsOpen = false;
-    this.$refs.words.replaceChildren();
+    this.shownWords = '';
+    draw(this.$refs.words, '');
   },
   /** The table of what is chosen; fields that are being typed in stay as they are. */
   async loadWords() {
     if (!this.chosen.length) return this.closeWords();
-    const there = [...this.$refs.words.querySelectorAll('tr[data-picture]')].map(({ dataset }) => dataset.picture);
-    if (there.join() === this.chosen.join()) return undefined;
+    const wanted = this.chosen.join();
+    if (this.shownWords === wanted) return undefined;
+    this.shownWords = wanted;
     const table = await (await fetch(`/pictures/words?${this.chosen.map((id) => `ids=${id}`).join('&')}`)).text();
-    this.$refs.words.innerHTML = table;
+    if (this.shownWords !== wanted) return undefined;
+    draw(this.$refs.words, table, (field) => keeping.value(this.keyOf(field)));
     this.storedSays = 'stored as you type';
-    this.$refs.words.querySelectorAll('textarea').forEach((field) => {
-      const own = keeping.value(this.keyOf(field));
-      field.dataset.stored = field.value;
-      if (own !== undefined) field.value = own;
-    });
+    this.$refs.words.querySelectorAll('textarea').forEach((field) => (field.dataset.stored = field.defaultValue));
     return undefined;
   },
   keyOf(field) {
@@ -77,7 +78,8 @@ export const words = (steps) => ({
     mark.firstElementChild.textContent = found;
     mark.hidden = !found;
   },
-  async lookedAt(line) {
+  async lookedAt({ currentTarget }) {
+    const line = currentTarget.closest('tr');
     try {
       await looked([line.dataset.picture]);
       this.foundSays(line, '');
@@ -130,12 +132,8 @@ export const words = (steps) => ({
     const short = cut ? ` ${cut} ${cut === 1 ? 'was' : 'were'} cut to ${field.maxLength} characters.` : '';
     notice(`${fitting.length} lines went down the column.${short}${lines.length > fitting.length ? ` ${lines.length - fitting.length} did not fit.` : ''}`);
   },
-  tableClick(event) {
-    const right = event.target.closest('[data-looked]');
-    if (right) return this.lookedAt(right.closest('tr'));
-    const copy = event.target.closest('[data-from-above]');
-    if (!copy) return;
-    const field = copy.closest('td').querySelector('textarea');
+  fromAbove({ currentTarget }) {
+    const field = currentTarget.closest('td').querySelector('textarea');
     const column = this.column(field);
     const above = column[column.indexOf(field) - 1];
     if (!above?.value) return notice('There is no alt text above this one.');
@@ -158,17 +156,18 @@ export const words = (steps) => ({
       notice((await answer.json().catch(() => ({}))).problem ?? 'This file cannot be read as a table.');
       return false;
     }
-    this.$refs.csv.innerHTML = await answer.text();
+    draw(this.$refs.csv, await answer.text());
     return true;
   },
-  async csvClick(event) {
-    if (event.target.closest('[data-close]')) this.$refs.csv.close();
-    const meant = event.target.closest('[data-paths-meant]');
-    if (meant) {
-      await send('PUT', '/settings/paths-meant');
-      meant.parentElement.remove();
-    }
-    if (!event.target.closest('[data-take]')) return;
+  csvClose() {
+    this.$refs.csv.close();
+  },
+  async csvPathsMeant({ currentTarget }) {
+    const asks = currentTarget.parentElement;
+    await send('PUT', '/settings/paths-meant');
+    asks.remove();
+  },
+  async csvTake() {
     const { seen } = this.$refs.csv.querySelector('[data-seen]').dataset;
     const answer = await sendText(`/pictures/words.csv?seen=${seen}`, this.csvText);
     if (answer.status === 422) {
@@ -181,7 +180,7 @@ export const words = (steps) => ({
     notice(answer.ok ? `${changed} pictures say something else now.` : 'Nothing was changed.');
     const puts = (all) => all.map(({ id, ...said }) => ['PUT', `/pictures/${id}/words`, said]);
     if (changed) steps.did('words from a table', puts(before), puts(after));
-    this.$refs.words.replaceChildren();
+    this.shownWords = '';
     await this.refresh();
   },
 });

@@ -3,9 +3,16 @@
 export class Choosing {
   #ids = new Set();
   #last; // the card from which a stretch goes
+  #cards;
+  #place;
 
-  constructor(order) {
-    this.order = order;
+  /**
+   * @param place the list with the cards
+   * @param cards gives the cards that are in it now
+   */
+  constructor(place, cards) {
+    this.#place = place;
+    this.#cards = cards;
   }
 
   get any() {
@@ -13,7 +20,7 @@ export class Choosing {
   }
 
   get #all() {
-    return this.order.cards.map(({ dataset }) => dataset.card);
+    return this.#cards().map(({ dataset }) => dataset.card);
   }
 
   /** The cards that a command at that one means, in running order: all that are chosen with it, or it alone. */
@@ -25,17 +32,17 @@ export class Choosing {
     this.#choose(this.#all);
   }
 
-  /** Everything from the card that was chosen last to that one. */
-  stretch(to, from = this.order.bench.slide ?? this.#all[0]) {
+  /** Everything from the card that was chosen last, or from that one, to another. */
+  stretch(to, from) {
     this.#last ??= from;
     const all = this.#all;
     const [first, last] = [Math.max(0, all.indexOf(this.#last)), all.indexOf(to)].sort((a, b) => a - b);
     this.#choose(all.slice(first, last + 1));
   }
 
-  toggle(id) {
-    const { slide } = this.order.bench;
-    const ids = new Set(this.any || !slide ? this.#ids : [slide]);
+  /** One more or one less; the first time the one whose sheet is open is chosen with it. */
+  toggle(id, open) {
+    const ids = new Set(this.any || !open ? this.#ids : [open]);
     if (!ids.delete(id)) ids.add(id);
     this.#last = id;
     this.#choose(ids);
@@ -48,14 +55,13 @@ export class Choosing {
 
   #choose(ids) {
     this.#ids = new Set(ids);
-    if (this.any && this.order.bench.slide) this.order.bench.select(null);
     this.mark();
   }
 
   /** Shows which are chosen; what is no longer there is not. */
   mark() {
     const there = new Set();
-    this.order.cards.forEach((card) => {
+    this.#cards().forEach((card) => {
       const chosen = this.#ids.has(card.dataset.card);
       if (chosen) there.add(card.dataset.card);
       if (card.classList.contains('among') === chosen) return;
@@ -64,7 +70,7 @@ export class Choosing {
       else card.removeAttribute('aria-description');
     });
     this.#ids = there;
-    const line = this.order.place.querySelector('.chosen-line');
+    const line = this.#place.querySelector('.chosen-line');
     if (!line) return;
     line.hidden = there.size === 0;
     line.querySelector('[data-count]').textContent = `${there.size} ${there.size === 1 ? 'slide' : 'slides'} chosen`;

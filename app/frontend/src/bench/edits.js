@@ -1,7 +1,9 @@
 // Every edit goes through here, one after the other, and is tried again under its own id until it is stored.
-import { Problem, notice, send, windowName } from '../http.js';
-import { leaving, offer } from '../leaving.js';
-import { Unstored } from '../unstored.js';
+import { awayFor, notice, passes, send, untilAnswered, windowName } from '../http.js';
+import { Lasting } from '../lasting.js';
+import { leaving } from '../leaving.js';
+import { offer } from '../unstored.js';
+import { choose } from './both.js';
 
 const RESTS = 700; // ms after which keys count as done
 const PATIENCE = 300; // ms that storing waits for what is being previewed
@@ -14,14 +16,17 @@ export class Edits {
   #reading; // the sheet that is being fetched
   #resting; // what keys are still turning
 
-  constructor(reel, revision, bench) {
-    this.address = `/reels/${reel}`;
-    this.revision = revision;
-    this.bench = bench;
+  /**
+   * @param address of the reel
+   * @param revision that the page shows
+   * @param desk draws what answers bring
+   */
+  constructor(address, revision, desk) {
+    Object.assign(this, { address, revision, desk });
     this.window = windowName();
     this.unstored = 0;
     this.away = ''; // why nothing is stored at present, such as "Keen Reel is not reached"
-    this.kept = new Unstored(reel);
+    this.kept = new Lasting(desk.reel);
     leaving({ unstored: () => this.unstored, settled: () => this.settled(), away: () => Boolean(this.away) });
   }
 
@@ -115,30 +120,29 @@ export class Edits {
   }
 
   async #untilStored(what, editId, more, refused) {
-    for (let wait = 500; ; wait = Math.min(8000, wait * 2)) {
-      const { slide, page, shows } = this.bench;
-      const previewed = this.#previewing;
-      let answer;
-      try {
-        answer = await send('POST', `${this.address}/${what}`, { editId, on: this.revision, slide, page, shows, ...more });
-      } catch (failed) {
-        if (!(failed instanceof Problem) || failed.later) {
-          this.notReached(failed);
-          await new Promise((done) => setTimeout(done, wait));
-          continue;
-        }
-        this.#done(editId);
-        this.reached();
-        if (previewed && this.#previewing === previewed) this.endPreview();
-        if (failed.status === 409) await this.#both(failed, more.edit, refused);
-        else refused(failed.problem);
-        this.say();
-        return false;
-      }
+    let asked; // what this window shows when it asks
+    let answer;
+    try {
+      answer = await untilAnswered(
+        () => {
+          const { slide, page, shows } = this.desk;
+          asked = { slide, previewed: this.#previewing };
+          return send('POST', `${this.address}/${what}`, { editId, on: this.revision, slide, page, shows, ...more });
+        },
+        (failed) => this.notReached(failed),
+      );
+    } catch (failed) {
       this.#done(editId);
-      this.#taken(answer, slide, previewed);
-      return true;
+      this.reached();
+      if (asked.previewed && this.#previewing === asked.previewed) this.endPreview();
+      if (failed.status === 409) await this.#both(failed, more.edit, refused);
+      else refused(failed.problem);
+      this.say();
+      return false;
     }
+    this.#done(editId);
+    this.#taken(answer, asked.slide, asked.previewed);
+    return true;
   }
 
   #done(editId) {
@@ -167,7 +171,7 @@ export class Edits {
     this.state = answer.state;
     this.revision = answer.revision;
     this.screens = answer.screens;
-    this.bench.draw(newer ? { ...answer, shows: undefined } : answer, slide);
+    this.desk.draw(newer ? { ...answer, shows: undefined } : answer, slide);
     this.say();
   }
 
@@ -187,16 +191,7 @@ export class Edits {
   /** Somebody else wrote the same words meanwhile: both are shown, and one is chosen. */
   async #both({ theirs, revision }, edit, refused) {
     refused.overtaken?.(); // from here on the field shows what is stored
-    const dialog = document.getElementById('both');
-    const mine = edit.text ?? edit.name ?? '';
-    dialog.innerHTML = `<form method="dialog"><h2 id="both-title">Somebody else wrote this meanwhile</h2>
-      <p class="quiet">Theirs</p><p class="version" data-theirs></p><p class="quiet">Yours</p><p class="version" data-mine></p>
-      <p class="buttons"><button class="primary" value="mine">Use mine</button><button class="plain" value="theirs">Keep theirs</button></p></form>`;
-    dialog.querySelector('[data-theirs]').textContent = theirs || 'nothing';
-    dialog.querySelector('[data-mine]').textContent = mine || 'nothing';
-    dialog.showModal();
-    await new Promise((closed) => dialog.addEventListener('close', closed, { once: true }));
-    if (dialog.returnValue === 'mine') this.store(edit, refused, revision); // theirs was seen
+    if ((await choose(theirs, edit.text ?? edit.name)) === 'mine') this.store(edit, refused, revision); // theirs was seen
     else await this.refresh();
   }
 
@@ -213,16 +208,16 @@ export class Edits {
 
   async #preview(mine, edit, refused, tell) {
     try {
-      const { slide, page, shows } = this.bench;
+      const { slide, page, shows } = this.desk;
       const body = { window: this.window, editId: 'preview', on: this.revision, slide, page, shows, edit };
       const answer = await send('POST', `${this.address}/preview`, body, { signal: mine.signal });
       if (!mine.signal.aborted) {
         refused('');
         tell(this.#effect(answer.screens));
-        this.bench.draw(answer, slide);
+        this.desk.draw(answer, slide);
       }
     } catch (failed) {
-      if (failed instanceof Problem && !failed.later) refused(failed.problem);
+      if (!passes(failed)) refused(failed.problem);
       if (this.#previewing !== mine) return;
       this.#previewing = undefined;
       if (this.#passed) this.#taken(...this.#passed);
@@ -231,7 +226,7 @@ export class Edits {
 
   /** Draws the bench as it is stored now, unless something newer has been drawn meanwhile, or is on its way and brings all. */
   async refresh() {
-    const { slide } = this.bench;
+    const { slide } = this.desk;
     try {
       const answer = await send('GET', this.#now('parts'));
       if (answer.revision >= this.revision && !this.unstored) this.#taken(answer, slide);
@@ -246,10 +241,10 @@ export class Edits {
    * @param whole whether the wall shows other slides from now on
    */
   async refreshBand(whole = false) {
-    const picked = this.bench.slide;
+    const picked = this.desk.slide;
     if (this.#reading) {
       await this.#reading.catch(() => {});
-      if (this.bench.slide !== picked) return;
+      if (this.desk.slide !== picked) return;
     }
     this.#reading = send('GET', this.#now(whole ? 'parts' : 'band'));
     let answer;
@@ -262,18 +257,18 @@ export class Edits {
       this.#reading = undefined;
     }
     if (answer.revision !== this.revision) await this.refresh();
-    else if (this.bench.slide === picked) this.#taken(answer, picked);
+    else if (this.desk.slide === picked) this.#taken(answer, picked);
   }
 
   #notRead(failed) {
-    if (failed instanceof Problem && !failed.later) notice(failed.problem);
+    if (!passes(failed)) notice(failed.problem);
     else this.notReached(failed);
   }
 
   #now(what) {
-    const slide = this.bench.slide ? `&slide=${this.bench.slide}` : '';
-    const page = this.bench.page ? `&page=${this.bench.page}` : '';
-    return `${this.address}/${what}?window=${this.window}&shows=${this.bench.shows}${slide}${page}`;
+    const slide = this.desk.slide ? `&slide=${this.desk.slide}` : '';
+    const page = this.desk.page ? `&page=${this.desk.page}` : '';
+    return `${this.address}/${what}?window=${this.window}&shows=${this.desk.shows}${slide}${page}`;
   }
 
   /** The application answers. */
@@ -284,7 +279,7 @@ export class Edits {
 
   /** It does not, or says that it cannot at present. */
   notReached(failed) {
-    this.away = failed instanceof Problem ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached';
+    this.away = awayFor(failed);
     this.say();
   }
 
@@ -294,9 +289,7 @@ export class Edits {
 
   /** Says how storing stands; never "stored" beside something that was refused. */
   say() {
-    const line = document.querySelector('[data-stored]');
-    if (!line) return;
     const kept = this.unstored ? `; ${this.unstored === 1 ? 'a change is' : `${this.unstored} changes are`} kept here, tried again` : '; waiting for it';
-    line.textContent = this.away ? this.away + kept : this.unstored ? 'storing …' : this.#refusals ? 'not all of it is stored' : 'stored';
+    this.desk.bench.says(this.away ? this.away + kept : this.unstored ? 'storing …' : this.#refusals ? 'not all of it is stored' : 'stored');
   }
 }

@@ -1,4 +1,7 @@
 // Cards in the hand: taken up by keys or dragged to another place, all that are chosen together; an edge is dragged for the hold.
+import { follow } from '../following.js';
+import { desk } from './desk.js';
+
 const STEP = 500; // ms per notch of a drag
 const FAR = 6; // px before a press becomes a drag
 const NEAR = 60; // px from an end of the list in which it moves on
@@ -7,12 +10,21 @@ export class Hand {
   up = null; // the card that keys have taken up
   #dragging = false;
   #before; // the cards' order before they were taken up
+  #order;
+  #choosing;
 
-  constructor(order) {
-    this.order = order;
-    order.place.addEventListener('pointerdown', (event) => this.#press(event));
-    // moved about in the list a card loses the focus for a moment only
-    order.place.addEventListener('focusout', () => setTimeout(() => this.up && document.activeElement !== this.#card() && this.settle()));
+  /**
+   * @param order the running order
+   * @param choosing the cards that are chosen together
+   */
+  constructor(order, choosing) {
+    this.#order = order;
+    this.#choosing = choosing;
+  }
+
+  /** Moved about in the list a card loses the focus for a moment only. */
+  left() {
+    setTimeout(() => this.up && document.activeElement !== this.#card() && this.settle());
   }
 
   get busy() {
@@ -25,14 +37,14 @@ export class Hand {
   }
 
   #places(ids) {
-    return ids.map((id) => this.order.placeOf(id));
+    return ids.map((id) => this.#order.placeOf(id));
   }
 
   /** From here on the cards move together, as a block. */
   #gather(id) {
-    this.order.bench.moved('order');
-    this.#before = this.order.cards.map(({ dataset }) => dataset.card);
-    this.ids = this.order.choosing.meant(id);
+    desk.moved('order');
+    this.#before = this.#order.cards.map(({ dataset }) => dataset.card);
+    this.ids = this.#choosing.meant(id);
     const [first, ...rest] = this.#places(this.ids);
     let last = first;
     rest.forEach((place) => {
@@ -62,8 +74,8 @@ export class Hand {
   #sayPlace() {
     const card = this.#card();
     card.focus();
-    const place = this.order.cards.indexOf(card) + 1;
-    card.setAttribute('aria-description', `At place ${place} of ${this.order.cards.length}. Enter puts it down, Escape puts it back.`);
+    const place = this.#order.cards.indexOf(card) + 1;
+    card.setAttribute('aria-description', `At place ${place} of ${this.#order.cards.length}. Enter puts it down, Escape puts it back.`);
   }
 
   /** Moves what was taken up to the front, or to the end. */
@@ -76,12 +88,12 @@ export class Hand {
 
   /** The card that keys have taken up. */
   #card() {
-    return this.order.placeOf(this.up)?.querySelector('.card');
+    return this.#order.placeOf(this.up)?.querySelector('.card');
   }
 
   #letGo() {
     const card = this.#card();
-    this.order.place.querySelectorAll('.card.up').forEach((one) => one.classList.remove('up'));
+    this.#order.$root.querySelectorAll('.card.up').forEach((one) => one.classList.remove('up'));
     card?.removeAttribute('aria-description');
     this.up = null;
     return card;
@@ -99,21 +111,25 @@ export class Hand {
   settle() {
     this.#letGo();
     if (this.#haveMoved()) this.#moved();
-    else this.order.edits.refresh();
+    else desk.edits.refresh();
   }
 
   putBack() {
     this.#restore();
     this.#letGo()?.focus();
-    this.order.edits.refresh();
+    desk.edits.refresh();
+  }
+
+  get #list() {
+    return this.#order.$root.querySelector('.cards');
   }
 
   #restore() {
-    this.order.place.querySelector('.cards').append(...this.#places(this.#before));
+    this.#list.append(...this.#places(this.#before));
   }
 
   get #standing() {
-    return this.order.cards.map(({ dataset }) => dataset.card);
+    return this.#order.cards.map(({ dataset }) => dataset.card);
   }
 
   #haveMoved() {
@@ -122,19 +138,19 @@ export class Hand {
 
   /** Nothing has moved: one slide is picked, and what others did meanwhile is drawn. */
   async #pick(id) {
-    if (this.ids.length === 1) await this.order.bench.select(id);
-    await this.order.edits.refresh();
+    if (this.ids.length === 1) await desk.select(id);
+    await desk.edits.refresh();
   }
 
   /** Stores where the cards in the hand have come to stand; refused, they go back. */
   async #moved() {
     const standing = this.#standing;
     const before = standing[standing.indexOf(this.ids.at(-1)) + 1] ?? null;
-    const stored = await this.order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
-    if (!stored) await this.order.edits.refresh();
+    const stored = await this.#order.storeAll(this.ids.map((slide) => ({ kind: 'move', slide, before })));
+    if (!stored) await desk.edits.refresh();
   }
 
-  #press(event) {
+  press(event) {
     if (event.button !== 0) return;
     const edge = event.target.closest('[data-edge]');
     const card = event.target.closest('.card');
@@ -142,27 +158,13 @@ export class Hand {
     else if (card && !event.shiftKey && !event.ctrlKey && !event.metaKey) this.#dragCard(event, card);
   }
 
-  #follow(event, moves, ends) {
-    const listening = new AbortController();
-    const on = (type, listener) => addEventListener(type, listener, { signal: listening.signal });
-    on('pointermove', (move) => move.pointerId === event.pointerId && moves(move));
-    const end = (cancelled) => {
-      listening.abort();
-      ends(cancelled);
-    };
-    on('pointerup', (last) => last.pointerId === event.pointerId && end(false));
-    on('pointercancel', (last) => last.pointerId === event.pointerId && end(true));
-    on('keydown', (key) => key.key === 'Escape' && end(true));
-  }
-
   #dragCard(event, card) {
-    const { order } = this;
     const id = card.dataset.card;
     const from = event.clientX;
     let places = [];
-    const list = order.place.querySelector('.cards');
+    const list = this.#list;
     const stand = () => {
-      const next = this.gapAt(order, event, places);
+      const next = this.gapAt(event, places);
       if (places.at(-1).nextElementSibling === next) return;
       if (next) next.before(...places);
       else list.append(...places);
@@ -178,7 +180,7 @@ export class Hand {
       }
       requestAnimationFrame(roll);
     };
-    this.#follow(
+    follow(
       event,
       (move) => {
         if (!this.#dragging && Math.abs(move.clientX - from) < FAR) return;
@@ -199,15 +201,15 @@ export class Hand {
         if (cancelled) this.#restore();
         card.focus(); // moved about in the list it has lost the focus
         if (this.#haveMoved()) this.#moved();
-        else if (cancelled) order.edits.refresh();
+        else if (cancelled) desk.edits.refresh();
         else this.#pick(id);
       },
     );
   }
 
   /** The card before which something at the pointer would come to stand; null for the end. */
-  gapAt({ place }, { clientX, clientY }, without = []) {
-    const others = [...place.querySelectorAll('.card-place')].filter((one) => !without.includes(one));
+  gapAt({ clientX, clientY }, without = []) {
+    const others = [...this.#order.$root.querySelectorAll('.card-place')].filter((one) => !without.includes(one));
     return (
       others.find((one) => {
         const box = one.getBoundingClientRect();
@@ -218,7 +220,6 @@ export class Hand {
 
   #dragEdge(event, edge) {
     event.preventDefault();
-    const { order } = this;
     const own = edge.closest('.card-place');
     const former = Number(own.dataset.hold);
     const perPixel = former / own.getBoundingClientRect().width;
@@ -226,8 +227,8 @@ export class Hand {
     const written = says.textContent;
     const reads = Number(own.dataset.reads);
     let hold = former;
-    order.bench.moved('order');
-    this.#follow(
+    desk.moved('order');
+    follow(
       event,
       (move) => {
         const wanted = former + (move.clientX - event.clientX) * perPixel;
@@ -238,7 +239,7 @@ export class Hand {
       },
       (cancelled) => {
         if (!cancelled && hold !== former) {
-          order.edits.store({ kind: 'hold', slide: edge.dataset.edge, hold });
+          desk.edits.store({ kind: 'hold', slide: edge.dataset.edge, hold });
           return;
         }
         says.textContent = written;

@@ -1,118 +1,113 @@
 // The history: every revision in words, looked at on the wall, named, brought back. It stands in the place of the brief.
+import { draw } from '../drawing.js';
 import { notice, send } from '../http.js';
+import { desk } from './desk.js';
 
-export class History {
-  #looking = null; // the revision that the wall shows; null for what is stored
+export function history() {
+  const address = `/reels/${desk.reel}/history`;
+  let lines = 0; // how many were asked for; 0 for the newest ones
 
-  constructor(place, reel, bench, edits, wall) {
-    Object.assign(this, { place, bench, edits, wall });
-    this.address = `/reels/${reel}/history`;
-    this.list = place.querySelector('ol');
-    place.addEventListener('click', ({ target }) => {
-      const revision = target.closest('[data-revision]')?.dataset.revision;
-      if (target.closest('[data-look]')) this.look(revision);
-      else if (target.closest('[data-back]')) this.bringBack(revision);
-      else if (target.closest('[data-older]')) this.#older(target.closest('[data-older]'));
-      else if (target.closest('[data-close]')) this.close();
-    });
-    place.addEventListener('change', ({ target }) => target.matches('[data-name]') && this.#call(target));
-    place.addEventListener('keydown', (event) => this.#key(event));
-  }
+  return {
+    open: false,
+    looking: null, // the revision that the wall shows; null for what is stored
 
-  get isOpen() {
-    return !this.place.hidden;
-  }
+    init() {
+      desk.history = this;
+    },
 
-  async open() {
-    const pressed = document.activeElement;
-    await this.edits.settled();
-    if (this.bench.slide) await this.bench.select(null);
-    this.place.hidden = false;
-    document.body.classList.add('with-history');
-    await this.draw();
-    if ([pressed, document.body].includes(document.activeElement)) this.list.querySelector('[data-look]')?.focus({ preventScroll: true }); // else somebody is elsewhere already
-  }
+    get says() {
+      return this.looking
+        ? `The screens show revision ${this.looking}. Nothing is changed by looking.`
+        : 'The screens show what is stored. Press a revision to look at it.';
+    },
 
-  /** Back to the brief, and the wall to what is stored. */
-  async close() {
-    this.place.hidden = true;
-    this.#looking = null;
-    document.body.classList.remove('with-history');
-    await this.edits.refresh();
-    document.querySelector('[data-do=history]')?.focus();
-  }
+    turn() {
+      return this.open ? this.close() : this.begin();
+    },
 
-  /** The list as it is now. */
-  async draw() {
-    try {
-      this.list.innerHTML = await this.#lines('');
-      this.#mark();
-    } catch {
-      notice('The history could not be read: Keen Reel was not reached.');
-    }
-  }
+    async begin() {
+      const pressed = document.activeElement;
+      await desk.edits.settled();
+      if (desk.slide) await desk.select(null);
+      this.open = desk.bench.withHistory = true;
+      await this.list();
+      if ([pressed, document.body].includes(document.activeElement)) this.$root.querySelector('[data-look]')?.focus({ preventScroll: true }); // else somebody is elsewhere already
+    },
 
-  async #lines(from) {
-    const answer = await fetch(`${this.address}?window=${this.edits.window}${from}`);
-    if (!answer.ok) throw new Error(answer.statusText);
-    return answer.text();
-  }
+    /** Back to the brief, and the wall to what is stored. */
+    async close() {
+      this.open = desk.bench.withHistory = false;
+      this.looking = null;
+      await desk.edits.refresh();
+      document.querySelector('[data-do=history]')?.focus();
+    },
 
-  async #older(button) {
-    const more = await this.#lines(`&before=${button.dataset.before}`);
-    button.closest('li').remove();
-    this.list.insertAdjacentHTML('beforeend', more);
-  }
+    /** The list as it is now, as far back as it was asked for. */
+    async list() {
+      try {
+        const answer = await fetch(`${address}?${new URLSearchParams({ window: desk.edits.window, lines })}`);
+        if (!answer.ok) throw new Error(answer.statusText);
+        draw(this.$refs.lines, await answer.text());
+        this.mark();
+      } catch {
+        notice('The history could not be read: Keen Reel was not reached.');
+      }
+    },
 
-  #mark() {
-    this.list.querySelectorAll('[data-look]').forEach((button) => {
-      button.setAttribute('aria-pressed', button.closest('[data-revision]').dataset.revision === this.#looking);
-    });
-    this.place.querySelector('[data-says]').textContent = this.#looking
-      ? `The screens show revision ${this.#looking}. Nothing is changed by looking.`
-      : 'The screens show what is stored. Press a revision to look at it.';
-  }
+    older({ currentTarget }) {
+      lines = Number(currentTarget.dataset.lines);
+      return this.list();
+    },
 
-  /** The wall as it was then; pressed again, as it is. */
-  async look(revision) {
-    this.#looking = revision === this.#looking ? null : revision;
-    this.#mark();
-    if (!this.#looking) return this.edits.refresh();
-    const page = this.bench.page ? `&page=${this.bench.page}` : '';
-    try {
-      const { shows, screens } = await send('GET', `${this.address}/${revision}?shows=${this.bench.shows}${page}`);
-      if (this.#looking !== revision) return undefined;
-      if (screens.length) this.wall.show(shows, screens);
-      else notice('There were no slides yet.');
-    } catch (failed) {
-      notice(failed.problem ?? 'Keen Reel was not reached.');
-    }
-    return undefined;
-  }
+    mark() {
+      this.$refs.lines.querySelectorAll('[data-look]').forEach((button) => {
+        button.setAttribute('aria-pressed', button.closest('[data-revision]').dataset.revision === this.looking);
+      });
+    },
 
-  async bringBack(revision) {
-    this.#looking = null;
-    if (await this.edits.step(`history/${revision}`)) notice(`Revision ${revision} is brought back. Undo takes you back.`);
-  }
+    /** The wall as it was then; pressed again, as it is. */
+    async look({ currentTarget }) {
+      const { revision } = currentTarget.closest('[data-revision]').dataset;
+      this.looking = revision === this.looking ? null : revision;
+      this.mark();
+      if (!this.looking) return desk.edits.refresh();
+      const page = desk.page ? `&page=${desk.page}` : '';
+      try {
+        const { shows, screens } = await send('GET', `${address}/${revision}?shows=${desk.shows}${page}`);
+        if (this.looking !== revision) return undefined;
+        if (screens.length) desk.wall.show(shows, screens);
+        else notice('There were no slides yet.');
+      } catch (failed) {
+        notice(failed.problem ?? 'Keen Reel was not reached.');
+      }
+      return undefined;
+    },
 
-  async #call(field) {
-    const { revision } = field.closest('[data-revision]').dataset;
-    try {
-      await send('PUT', `${this.address}/${revision}/name`, { name: field.value });
-      await this.draw();
-    } catch (failed) {
-      notice(failed.problem ?? 'The name is not stored: Keen Reel was not reached.');
-    }
-  }
+    async bringBack({ currentTarget }) {
+      const { revision } = currentTarget.closest('[data-revision]').dataset;
+      this.looking = null;
+      if (await desk.edits.step(`history/${revision}`)) notice(`Revision ${revision} is brought back. Undo takes you back.`);
+    },
 
-  /** Arrows go through the list, Enter looks, Escape closes. */
-  #key(event) {
-    if (event.key === 'Escape') this.close();
-    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    const all = [...this.list.querySelectorAll('[data-look]')];
-    const at = all.indexOf(document.activeElement);
-    if (!step || at < 0) return;
-    event.preventDefault();
-    all[Math.min(all.length - 1, Math.max(0, at + step))].focus();
-  }
+    async call({ target }) {
+      const { revision } = target.closest('[data-revision]').dataset;
+      try {
+        await send('PUT', `${address}/${revision}/name`, { name: target.value });
+        await this.list();
+      } catch (failed) {
+        notice(failed.problem ?? 'The name is not stored: Keen Reel was not reached.');
+      }
+    },
+
+    /** Arrows go through the list, Enter looks, Escape closes. */
+    keys(event) {
+      if (event.key === 'Escape') this.close();
+      const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+      const all = [...this.$root.querySelectorAll('[data-look]')];
+      const at = all.indexOf(document.activeElement);
+      if (!step || at < 0) return;
+      event.preventDefault();
+      all[Math.min(all.length - 1, Math.max(0, at + step))].focus();
+    },
+  };
 }

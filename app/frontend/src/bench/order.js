@@ -2,337 +2,379 @@
 import { notice } from '../http.js';
 import { sides } from '../sides.js';
 import { Choosing } from './choosing.js';
+import { desk } from './desk.js';
 import { Hand } from './hand.js';
-import { Tray } from './tray.js';
+import { PICTURE } from './tray.js';
 
 const LEAST = 196; // px of a card at the least
 const STEP = 500; // ms per key press
 const CARRYING = ['ArrowLeft', 'ArrowRight', 'Home', 'End', 'Enter', 'Escape']; // what keys do with a card that is taken up
+const COPIED = 'copied slides';
 
-export class Order {
-  #said = new Map(); // what was said of the set that is followed and is not acknowledged yet, by field
+const asOne = (edits) => (edits.length === 1 ? edits[0] : { kind: 'several', edits });
 
-  constructor(place, bench, edits, wall) {
-    Object.assign(this, { place, bench, edits, wall });
-    this.choosing = new Choosing(this);
-    this.hand = new Hand(this);
-    this.tray = new Tray(this);
-    place.addEventListener('click', (event) => this.#click(event));
-    place.addEventListener('keydown', (event) => this.#key(event));
-    place.addEventListener('input', ({ target }) => target.dataset.follow && this.#said.set(target.dataset.follow, target.value));
-    place.addEventListener('change', (event) => this.#source(event));
-    this.drawn();
-  }
+export function order() {
+  const { edits } = desk;
+  const said = new Map(); // what was said of the set that is followed and is not acknowledged yet, by field
+  let choosing;
+  let hand;
+  let standing = []; // the cards, and when and how long each is shown
+  let playing = false;
 
-  get cards() {
-    return [...this.place.querySelectorAll('.card')];
-  }
+  return {
+    init() {
+      desk.order = this;
+      choosing = new Choosing(this.$root, () => this.cards);
+      hand = new Hand(this, choosing);
+      this.drawn();
+    },
 
-  /** True while a card is taken up or dragged. */
-  get inHand() {
-    return this.hand.busy;
-  }
+    get cards() {
+      return [...this.$root.querySelectorAll('.card')];
+    },
+    get lap() {
+      return 1000 * Number(this.$root.querySelector('.order-head').dataset.lap);
+    },
 
-  get lap() {
-    return 1000 * Number(this.place.querySelector('.order-head').dataset.lap);
-  }
+    /** True while a card is taken up or dragged. */
+    get inHand() {
+      return hand.busy;
+    },
+    /** Puts back what keys have taken up; whether there was something. */
+    putBack() {
+      const up = Boolean(hand.up);
+      if (up) hand.putBack();
+      return up;
+    },
 
-  /** Slides picked by hand, or from a set by a rule. */
-  #source(event) {
-    if (event.target.matches('[data-arrange]') && event.target.value) this.edits.step('arrangement', { by: event.target.value });
-    if (!event.target.closest('[data-follow]')) return;
-    const { value, dataset } = event.target;
-    const now = (name) => this.place.querySelector(`[data-follow=${name}]`)?.value;
-    const edits = {
-      set: () => ({
-        kind: 'follow',
-        // another set is followed as the former was; what is not there yet is as usual
-        follows: value ? { set: value, ...(now('order') && { order: now('order'), most: Number(now('most')), byItself: now('byItself') === 'yes' }) } : null,
-      }),
-      order: () => ({ kind: 'follow-order', order: value }),
-      most: () => ({ kind: 'follow-most', most: Number(value) }),
-      byItself: () => ({ kind: 'goes-live', byItself: value === 'yes' }),
-    };
-    this.#follow(dataset.follow, value, edits[dataset.follow]());
-  }
+    // where slides come from
+    arrange({ target }) {
+      if (target.value) edits.step('arrangement', { by: target.value });
+    },
+    sourceTyped({ target }) {
+      said.set(target.dataset.follow, target.value);
+    },
+    followSet({ target }) {
+      const now = (name) => this.$root.querySelector(`[data-follow=${name}]`)?.value;
+      // another set is followed as the former was; what is not there yet is as usual
+      const follows = target.value && { set: target.value, ...(now('order') && { order: now('order'), most: Number(now('most')), byItself: now('byItself') === 'yes' }) };
+      return this.follow(target, { kind: 'follow', follows: follows || null });
+    },
+    followOrder({ target }) {
+      return this.follow(target, { kind: 'follow-order', order: target.value });
+    },
+    followMost({ target }) {
+      return this.follow(target, { kind: 'follow-most', most: Number(target.value) });
+    },
+    followByItself({ target }) {
+      return this.follow(target, { kind: 'goes-live', byItself: target.value === 'yes' });
+    },
+    async follow({ value, dataset: { follow: field } }, edit) {
+      const stored = await edits.store(edit);
+      if (said.get(field) !== value) return; // said otherwise meanwhile
+      said.delete(field);
+      if (stored) return;
+      desk.moved('order');
+      await edits.refresh();
+    },
+    /** What was put into a field and is not acknowledged yet; undefined when the application knows best. */
+    value: (field) => said.get(field.dataset.follow),
 
-  async #follow(field, value, edit) {
-    const stored = await this.edits.store(edit);
-    if (this.#said.get(field) !== value) return; // said otherwise meanwhile
-    this.#said.delete(field);
-    if (stored) return;
-    this.bench.moved('order');
-    await this.edits.refresh();
-  }
+    placeOf(id) {
+      return this.$root.querySelector(`[data-card="${id}"]`)?.closest('.card-place');
+    },
+    startOf(id) {
+      return Number(this.placeOf(id)?.dataset.start ?? 0);
+    },
+    /** Whether visitors do not meet that slide today, so that it is on the wall only while its sheet is open. */
+    isAway(id) {
+      return Boolean(id && this.placeOf(id)?.classList.contains('away'));
+    },
+    /** Says on the wall that a slide is there only because its sheet is open. */
+    markAway(id) {
+      const away = this.isAway(id);
+      const days = away && this.placeOf(id).querySelector('.days')?.textContent;
+      desk.wall.mark(away ? `Only here: slide ${this.cards.findIndex(({ dataset }) => dataset.card === id) + 1} (${days})` : '');
+    },
 
-  /** What was put into a field and is not acknowledged yet; undefined when the application knows best. */
-  value(field) {
-    return this.#said.get(field.dataset.follow);
-  }
-
-  placeOf(id) {
-    return this.place.querySelector(`[data-card="${id}"]`)?.closest('.card-place');
-  }
-
-  startOf(id) {
-    return Number(this.placeOf(id)?.dataset.start ?? 0);
-  }
-
-  /** Whether visitors do not meet that slide today, so that it is on the wall only while its sheet is open. */
-  isAway(id) {
-    return Boolean(id && this.placeOf(id)?.classList.contains('away'));
-  }
-
-  /** Says on the wall that a slide is there only because its sheet is open. */
-  markAway(id) {
-    const away = this.isAway(id);
-    const days = away && this.placeOf(id).querySelector('.days')?.textContent;
-    this.wall.mark(away ? `Only here: slide ${this.cards.findIndex(({ dataset }) => dataset.card === id) + 1} (${days})` : '');
-  }
-
-  /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
-  pick(id) {
-    this.place.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
-    if (id) this.place.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
-    if (id) this.wall.hold(this.startOf(id));
-    this.showMoment();
-  }
-
-  /** Called when the cards were drawn anew: their widths follow their holds. */
-  drawn() {
-    this.standing = [...this.place.querySelectorAll('.card-place')].map((card) => {
-      const { start, hold, playing } = card.dataset;
-      card.style.flexGrow = playing === 'true' ? Number(hold) : 1;
-      card.style.minWidth = `${LEAST}px`;
-      const today = !card.classList.contains('away') || card.querySelector('[aria-pressed=true]');
-      return { card, start: today ? Number(start) : NaN, hold: playing === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
-    });
-    this.choosing.mark();
-    this.showMoment();
-  }
-
-  /** Says where we are, and fills the card that is showing. */
-  showMoment() {
-    const lap = this.lap;
-    const ms = lap ? this.wall.moment % lap : this.wall.moment;
-    const first = this.standing.findIndex(({ start }) => start === 0);
-    const now = lap ? this.standing.findLastIndex(({ start }, i) => start <= ms && (i === first || start > 0)) : -1;
-    this.standing.forEach(({ card, start, hold, fill }, i) => {
-      if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - start) / hold) : 0})`;
-      else if (card.classList.contains('now')) fill.style.transform = 'scaleX(0)';
-      card.classList.toggle('now', i === now);
-    });
-    const into = this.place.querySelector('[data-into]');
-    if (into) into.textContent = `${(ms / 1000).toFixed(1)} s`;
-    const at = this.place.querySelector('[data-at]');
-    const open = this.bench.slide && this.standing.findIndex(({ card }) => card.querySelector(`[data-card="${this.bench.slide}"]`));
-    if (at && now >= 0) at.textContent = (open >= 0 && this.bench.slide ? open : now) + 1; // sheet and counter speak of one slide
-  }
-
-  async #play(playing = !this.playing) {
-    if (playing && this.bench.slide) await this.bench.select(null); // a sheet is of one slide, a run of all
-    this.playing = playing;
-    this.place.classList.toggle('playing', playing);
-    this.place.querySelector('[data-do=play]').setAttribute('aria-label', playing ? 'Pause' : 'Play');
-    let former; // of frames alone: the time of the first may precede that of the press
-    const frame = (now) => {
-      if (!this.playing) return;
-      this.wall.hold(this.wall.moment + now - (former ?? now));
-      former = now;
+    /** Marks the card of a slide, and shows when it starts to stand; null marks none. */
+    pick(id) {
+      this.$root.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
+      if (id) this.$root.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
+      if (id) desk.wall.hold(this.startOf(id));
       this.showMoment();
-      requestAnimationFrame(frame);
-    };
-    if (playing) requestAnimationFrame(frame);
-  }
+    },
 
-  #click(event) {
-    if (event.target.closest('[data-do=play]')) this.#play();
-    const action = event.target.closest('[data-chosen]')?.dataset.chosen;
-    if (action) this.#all(action);
-    const card = event.target.closest('.card');
-    if (!card || this.hand.endedADrag()) return;
-    if (this.wall.over.has('crop') && event.target.matches('.thumbnails:not(.two) img')) this.#look(event, card.dataset.card);
-    else if (event.shiftKey) this.choosing.stretch(card.dataset.card);
-    else if (event.ctrlKey || event.metaKey) this.choosing.toggle(card.dataset.card);
-    else {
-      this.choosing.letGo();
-      this.bench.select(card.dataset.card);
-    }
-  }
+    /** Called when the cards were drawn anew: their widths follow their holds. */
+    drawn() {
+      standing = [...this.$root.querySelectorAll('.card-place')].map((card) => {
+        const { start, hold, playing: plays } = card.dataset;
+        card.style.flexGrow = plays === 'true' ? Number(hold) : 1;
+        card.style.minWidth = `${LEAST}px`;
+        const today = !card.classList.contains('away') || card.querySelector('[aria-pressed=true]');
+        return { card, start: today ? Number(start) : NaN, hold: plays === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
+      });
+      choosing.mark();
+      this.markPlaying();
+      this.showMoment();
+      desk.tray?.list();
+    },
 
-  /** While crops are shown, a press on a card's picture is where it matters. */
-  #look({ target, clientX, clientY }, slide) {
-    const box = target.getBoundingClientRect();
-    const scale = Math.min(box.width / target.naturalWidth, box.height / target.naturalHeight);
-    const share = (at, start, room, size) => Math.round(1000 * Math.min(1, Math.max(0, (at - start - (room - size * scale) / 2) / (size * scale)))) / 1000;
-    const focal = { x: share(clientX, box.left, box.width, target.naturalWidth), y: share(clientY, box.top, box.height, target.naturalHeight) };
-    this.edits.store({ kind: 'look', slide, setUp: null, focal });
-  }
+    /** Says where we are, and fills the card that is showing. */
+    showMoment() {
+      const { lap } = this;
+      const { moment } = desk.wall;
+      const ms = lap ? moment % lap : moment;
+      const first = standing.findIndex(({ start }) => start === 0);
+      const now = lap ? standing.findLastIndex(({ start }, i) => start <= ms && (i === first || start > 0)) : -1;
+      standing.forEach(({ card, start, hold, fill }, i) => {
+        if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - start) / hold) : 0})`;
+        else if (card.classList.contains('now')) fill.style.transform = 'scaleX(0)';
+        card.classList.toggle('now', i === now);
+      });
+      const into = this.$root.querySelector('[data-into]');
+      if (into) into.textContent = `${(ms / 1000).toFixed(1)} s`;
+      const at = this.$root.querySelector('[data-at]');
+      const open = desk.slide ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${desk.slide}"]`)) : -1;
+      if (at && now >= 0) at.textContent = (open >= 0 ? open : now) + 1; // sheet and counter speak of one slide
+    },
 
-  /** Does something with all that are chosen. */
-  #all(action) {
-    const ids = this.choosing.meant();
-    if (action === 'let-go') this.choosing.letGo();
-    else if (action === 'copy') this.#copy(ids);
-    else if (action === 'duplicate') this.duplicate(ids);
-    else if (action === 'hide') this.hide(ids);
-    else if (action === 'remove') this.remove(ids);
-  }
+    async play() {
+      if (!playing && desk.slide) await desk.select(null); // a sheet is of one slide, a run of all
+      playing = !playing;
+      this.markPlaying();
+      let former; // of frames alone: the time of the first may precede that of the press
+      const frame = (now) => {
+        if (!playing) return;
+        desk.wall.hold(desk.wall.moment + now - (former ?? now));
+        former = now;
+        this.showMoment();
+        requestAnimationFrame(frame);
+      };
+      if (playing) requestAnimationFrame(frame);
+    },
+    markPlaying() {
+      this.$root.classList.toggle('playing', playing);
+      this.$root.querySelector('[data-do=play]')?.setAttribute('aria-label', playing ? 'Pause' : 'Play');
+    },
 
-  // Keys: arrows go from card to card; Enter takes cards up, arrows move them, Enter puts them down, Escape puts them back.
-  #key(event) {
-    const card = event.target.closest('.card');
-    if (event.key === ' ' && !event.target.matches('input, textarea, select')) {
+    press(event) {
+      const card = event.target.closest('.card');
+      if (!card || hand.endedADrag()) return;
+      const id = card.dataset.card;
+      if (desk.wall.isOver('crop') && event.target.matches('.thumbnails:not(.two) img')) this.look(event, id);
+      else if (event.shiftKey) this.stretch(id);
+      else if (event.ctrlKey || event.metaKey) this.toggle(id);
+      else {
+        choosing.letGo();
+        desk.select(id);
+      }
+    },
+    grip: (event) => hand.press(event),
+    left: () => hand.left(),
+
+    /** While crops are shown, a press on a card's picture is where it matters. */
+    look({ target, clientX, clientY }, slide) {
+      const box = target.getBoundingClientRect();
+      const scale = Math.min(box.width / target.naturalWidth, box.height / target.naturalHeight);
+      const share = (at, start, room, size) => Math.round(1000 * Math.min(1, Math.max(0, (at - start - (room - size * scale) / 2) / (size * scale)))) / 1000;
+      const focal = { x: share(clientX, box.left, box.width, target.naturalWidth), y: share(clientY, box.top, box.height, target.naturalHeight) };
+      edits.store({ kind: 'look', slide, setUp: null, focal });
+    },
+
+    // several cards together
+    stretch(to, from = desk.slide ?? this.cards[0].dataset.card) {
+      choosing.stretch(to, from);
+      this.chosen();
+    },
+    toggle(id) {
+      choosing.toggle(id, desk.slide);
+      this.chosen();
+    },
+    chosen() {
+      if (choosing.any && desk.slide) desk.select(null);
+    },
+    letGo: () => choosing.letGo(),
+    copyChosen() {
+      this.copy(choosing.meant());
+    },
+    duplicateChosen() {
+      this.duplicate(choosing.meant());
+    },
+    hideChosen() {
+      this.hide(choosing.meant());
+    },
+    removeChosen() {
+      this.remove(choosing.meant());
+    },
+
+    // Keys: arrows go from card to card; Enter takes cards up, arrows move them, Enter puts them down, Escape puts them back.
+    keys(event) {
+      const card = event.target.closest('.card');
+      if (event.key === ' ' && !event.target.matches('input, textarea, select')) {
+        event.preventDefault();
+        this.play();
+        return;
+      }
+      if (!card || event.altKey) return;
+      const id = card.dataset.card;
+      const act = (event.ctrlKey || event.metaKey ? this.withControl(event, id) : null) ?? this.alone(event, card, id);
+      if (!act) return;
       event.preventDefault();
-      this.#play();
-      return;
-    }
-    if (!card || event.altKey) return;
-    const id = card.dataset.card;
-    const act = (event.ctrlKey || event.metaKey ? this.#withControl(event, id) : null) ?? this.#alone(event, card, id);
-    if (!act) return;
-    event.preventDefault();
-    if (this.hand.up && !CARRYING.includes(event.key)) this.hand.settle();
-    act();
-  }
-
-  #withControl({ key }, id) {
-    return { c: () => this.#copy(this.choosing.meant(id)), v: () => this.#paste(id), a: () => this.choosing.all() }[key];
-  }
-
-  #alone(event, card, id) {
-    if (event.ctrlKey || event.metaKey) return undefined;
-    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (way && this.hand.up) return () => this.hand.carry(way);
-    if (way) return () => this.#beside(card, way, event.shiftKey);
-    if (event.key === 'Home' || event.key === 'End') return () => this.#toEnd(event.key === 'End');
-    const hold = (by) => () => this.#longer(this.choosing.meant(id), by);
-    return {
-      Enter: () => (this.hand.up ? this.hand.putDown() : this.hand.takeUp(card)),
-      Escape: () => {
-        if (this.hand.up) this.hand.putBack();
-        else if (this.choosing.any) this.choosing.letGo();
-        else this.bench.select(null);
-      },
-      Delete: () => this.remove(this.choosing.meant(id)),
-      h: () => this.hide(this.choosing.meant(id)),
-      '+': hold(STEP),
-      '=': hold(STEP),
-      '-': hold(-STEP),
-    }[event.key];
-  }
-
-  /** Goes to the card beside; with Shift it is chosen too. */
-  #beside(card, way, too) {
-    const beside = this.cards[this.cards.indexOf(card) + way];
-    if (!beside) return;
-    beside.focus();
-    if (!too) {
-      this.choosing.letGo();
-      this.bench.select(beside.dataset.card);
-      return;
-    }
-    this.choosing.stretch(beside.dataset.card, card.dataset.card);
-  }
-
-  #toEnd(end) {
-    if (this.hand.up) this.hand.carryTo(end);
-    else {
+      if (hand.up && !CARRYING.includes(event.key)) hand.settle();
+      act();
+    },
+    withControl({ key }, id) {
+      return {
+        c: () => this.copy(choosing.meant(id)),
+        v: () => this.paste(id),
+        a: () => {
+          choosing.all();
+          this.chosen();
+        },
+      }[key];
+    },
+    alone(event, card, id) {
+      if (event.ctrlKey || event.metaKey) return undefined;
+      const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+      if (way && hand.up) return () => hand.carry(way);
+      if (way) return () => this.beside(card, way, event.shiftKey);
+      if (event.key === 'Home' || event.key === 'End') return () => this.toEnd(event.key === 'End');
+      const hold = (by) => () => this.longer(choosing.meant(id), by);
+      return {
+        Enter: () => (hand.up ? hand.putDown() : hand.takeUp(card)),
+        Escape: () => {
+          if (hand.up) hand.putBack();
+          else if (choosing.any) choosing.letGo();
+          else desk.select(null);
+        },
+        Delete: () => this.remove(choosing.meant(id)),
+        h: () => this.hide(choosing.meant(id)),
+        '+': hold(STEP),
+        '=': hold(STEP),
+        '-': hold(-STEP),
+      }[event.key];
+    },
+    /** Goes to the card beside; with Shift it is chosen too. */
+    beside(card, way, too) {
+      const next = this.cards[this.cards.indexOf(card) + way];
+      if (!next) return;
+      next.focus();
+      if (too) this.stretch(next.dataset.card, card.dataset.card);
+      else {
+        choosing.letGo();
+        desk.select(next.dataset.card);
+      }
+    },
+    toEnd(end) {
+      if (hand.up) {
+        hand.carryTo(end);
+        return;
+      }
       const card = this.cards.at(end ? -1 : 0);
       card.focus();
-      this.choosing.letGo();
-      this.bench.select(card.dataset.card);
-    }
-  }
+      choosing.letGo();
+      desk.select(card.dataset.card);
+    },
 
-  #longer(ids, by) {
-    const longer = (slide) => {
-      const { dataset } = this.placeOf(slide);
-      dataset.hold = Number(dataset.hold) + by; // the next press counts from here, before this one is stored
-      return { kind: 'hold', slide, hold: Number(dataset.hold) };
-    };
-    this.bench.moved('order');
-    const edits = ids.map(longer);
-    this.#show(ids);
-    this.edits.soon(`hold of ${ids}`, this.#asOne(edits)).then((stored) => stored || this.edits.refresh());
-  }
+    longer(ids, by) {
+      desk.moved('order');
+      const longer = ids.map((slide) => {
+        const place = this.placeOf(slide);
+        place.dataset.hold = Number(place.dataset.hold) + by; // the next press counts from here, before this one is stored
+        place.querySelector('.card .figure').textContent = `${(place.dataset.hold / 1000).toFixed(1)} s`;
+        return { kind: 'hold', slide, hold: Number(place.dataset.hold) };
+      });
+      edits.soon(`hold of ${ids}`, asOne(longer)).then((stored) => stored || edits.refresh());
+    },
 
-  /** Says on the cards how long they will stand. */
-  #show(ids) {
-    ids.map((id) => this.placeOf(id)).forEach((place) => (place.querySelector('.card .figure').textContent = `${(place.dataset.hold / 1000).toFixed(1)} s`));
-  }
+    /** Stores edits as one step. */
+    storeAll: (all) => edits.store(asOne(all)),
 
-  #asOne(edits) {
-    return edits.length === 1 ? edits[0] : { kind: 'several', edits };
-  }
+    // Slides that were copied are remembered for all windows, so that they can be pasted into another reel.
+    copy(slides) {
+      localStorage.setItem(COPIED, JSON.stringify({ from: desk.reel, slides }));
+      const what = slides.length === 1 ? 'The slide is' : `${slides.length} slides are`;
+      notice(`${what} copied. Ctrl+V puts a copy behind a card, here or in another reel.`);
+    },
+    paste(id) {
+      const copied = JSON.parse(localStorage.getItem(COPIED) ?? 'null');
+      if (copied) edits.step('copies', { ...copied, before: this.behind(id) });
+      else notice('No slide is copied yet: Ctrl+C on a card copies it.');
+    },
+    behind(id) {
+      return this.placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
+    },
 
-  /** Stores edits as one step. */
-  storeAll(edits) {
-    return this.edits.store(this.#asOne(edits));
-  }
+    /** One slide by one place, to the front or to the back. */
+    shift(slide, way) {
+      const ids = this.cards.map(({ dataset }) => dataset.card);
+      return edits.store({ kind: 'move', slide, before: ids[ids.indexOf(slide) + (way < 0 ? -1 : 2)] ?? null });
+    },
+    /** The same slides once more, behind them. */
+    duplicate(slides) {
+      return edits.step('copies', { from: desk.reel, slides, before: this.behind(slides.at(-1)) });
+    },
+    /** Hides slides from visitors without taking them out; shows them again where all are hidden. Their days stay. */
+    hide(ids) {
+      const hidden = !ids.every((id) => this.placeOf(id).dataset.hidden === 'true');
+      return this.storeAll(ids.map((slide) => ({ kind: 'hide', slide, hidden })));
+    },
+    /** Takes slides out; undo brings them back. */
+    async remove(ids) {
+      const next = this.placeOf(ids.at(-1)).nextElementSibling ?? this.placeOf(ids[0]).previousElementSibling;
+      if (ids.includes(desk.slide)) await desk.select(null);
+      await this.storeAll(ids.map((slide) => ({ kind: 'remove', slide })));
+      next?.querySelector('.card')?.focus();
+    },
 
-  // Slides that were copied are remembered for all windows, so that they can be pasted into another reel.
-  #copy(slides) {
-    localStorage.setItem('copied slides', JSON.stringify({ from: document.body.dataset.reel, slides }));
-    const what = slides.length === 1 ? 'The slide is' : `${slides.length} slides are`;
-    notice(`${what} copied. Ctrl+V puts a copy behind a card, here or in another reel.`);
-  }
+    /** What picked pictures become: slides like those that are there, so pairs in a reel of pairs. */
+    async additions(pictures) {
+      if (!this.$root.querySelector('.thumbnails.two')) return { carries: pictures.map(({ id }) => ({ picture: id })), says: '' };
+      const pairs = await sides(pictures.map(({ id }) => id));
+      const told = [...new Set(pairs.map(({ says }) => says))].join(' ');
+      const sorry = !pairs.length ? '' : pictures.length % 2 ? 'A pair needs two pictures: the last one was left out.' : `${told} Swap sides on its sheet if it is the other way round.`;
+      return { carries: pairs.map(({ before, after }) => ({ before, after })), says: sorry };
+    },
+    /** The edit that adds slides before that one; at the end when there is none. */
+    adding(carries, before = null) {
+      const fresh = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
+      return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: fresh(), carries: one }, before })) };
+    },
+    /** Adds pictures before that slide. */
+    async add(pictures, before = null) {
+      const { carries, says } = await this.additions(pictures);
+      if (says) notice(says);
+      if (carries.length) await edits.store(this.adding(carries, before));
+    },
 
-  #paste(id) {
-    const copied = JSON.parse(localStorage.getItem('copied slides') ?? 'null');
-    if (copied) this.edits.step('copies', { ...copied, before: this.#behind(id) });
-    else notice('No slide is copied yet: Ctrl+C on a card copies it.');
-  }
-
-  #behind(id) {
-    return this.placeOf(id)?.nextElementSibling?.querySelector('.card').dataset.card ?? null;
-  }
-
-  /** One slide by one place, to the front or to the back. */
-  shift(slide, way) {
-    const ids = this.cards.map(({ dataset }) => dataset.card);
-    const at = ids.indexOf(slide);
-    return this.edits.store({ kind: 'move', slide, before: ids[at + (way < 0 ? -1 : 2)] ?? null });
-  }
-
-  /** The same slides once more, behind them. */
-  duplicate(slides) {
-    return this.edits.step('copies', { from: document.body.dataset.reel, slides, before: this.#behind(slides.at(-1)) });
-  }
-
-  /** Hides slides from visitors without taking them out; shows them again where all are hidden. Their days stay. */
-  hide(ids) {
-    const hidden = !ids.every((id) => this.placeOf(id).dataset.hidden === 'true');
-    return this.storeAll(ids.map((slide) => ({ kind: 'hide', slide, hidden })));
-  }
-
-  /** Takes slides out; undo brings them back. */
-  async remove(ids) {
-    const next = this.placeOf(ids.at(-1)).nextElementSibling ?? this.placeOf(ids[0]).previousElementSibling;
-    if (ids.includes(this.bench.slide)) await this.bench.select(null);
-    await this.storeAll(ids.map((slide) => ({ kind: 'remove', slide })));
-    next?.querySelector('.card')?.focus();
-  }
-
-  /** What picked pictures become: slides like those that are there, so pairs in a reel of pairs. */
-  async additions(pictures) {
-    if (!this.place.querySelector('.thumbnails.two')) return { carries: pictures.map(({ id }) => ({ picture: id })), says: '' };
-    const pairs = await sides(pictures.map(({ id }) => id));
-    const told = [...new Set(pairs.map(({ says }) => says))].join(' ');
-    const sorry = !pairs.length ? '' : pictures.length % 2 ? 'A pair needs two pictures: the last one was left out.' : `${told} Swap sides on its sheet if it is the other way round.`;
-    return { carries: pairs.map(({ before, after }) => ({ before, after })), says: sorry };
-  }
-
-  /** The edit that adds slides before that one; at the end when there is none. */
-  adding(carries, before = null) {
-    const fresh = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
-    return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: fresh(), carries: one }, before })) };
-  }
-
-  /** Adds pictures before that slide. */
-  async add(pictures, before = null) {
-    const { carries, says } = await this.additions(pictures);
-    if (says) notice(says);
-    if (carries.length) await this.edits.store(this.adding(carries, before));
-  }
+    // what is dragged over the cards, from the tray or from the desktop
+    over(event) {
+      const kinds = [...(event.dataTransfer?.types ?? [])];
+      if (!kinds.includes(PICTURE) && !kinds.includes('Files')) return;
+      event.preventDefault();
+      this.line(hand.gapAt(event));
+    },
+    away({ relatedTarget }) {
+      if (!this.$root.contains(relatedTarget)) this.line(undefined);
+    },
+    /** Shows where a drop would go: before that card, at the end for null, nowhere for undefined. */
+    line(place) {
+      this.$root.querySelectorAll('.drop-before, .drop-after').forEach((one) => one.classList.remove('drop-before', 'drop-after'));
+      if (place) place.classList.add('drop-before');
+      else if (place === null) this.$root.querySelector('.card-place:last-child')?.classList.add('drop-after');
+    },
+    /** A picture is put between cards; files are left to whoever brings them, with the slide that they come before. */
+    drop(event) {
+      const before = hand.gapAt(event)?.querySelector('.card').dataset.card ?? null;
+      this.line(undefined);
+      const id = event.dataTransfer.getData(PICTURE);
+      if (!id) {
+        event.before = before;
+        return;
+      }
+      event.preventDefault();
+      desk.tray.put(id, before);
+    },
+  };
 }

@@ -4,29 +4,21 @@ import { send } from '../http.js';
 
 const BETWEEN = 2500; // ms
 
-export class Pulse {
-  constructor(edits) {
-    this.edits = edits;
-    this.#beat();
-    document.addEventListener('visibilitychange', () => document.hidden || this.#ask());
+async function ask(edits) {
+  if (edits.unstored) return; // what is on its way asks by itself
+  try {
+    const { state } = await send('GET', `${edits.address}/state`);
+    edits.reached();
+    if (state !== edits.state && !edits.unstored) await edits.refresh();
+  } catch (failed) {
+    edits.notReached(failed);
   }
+}
 
-  async #beat() {
-    for (;;) {
-      await new Promise((done) => setTimeout(done, BETWEEN));
-      if (!document.hidden) await this.#ask();
-    }
-  }
-
-  async #ask() {
-    const { edits } = this;
-    if (edits.unstored) return; // what is on its way asks by itself
-    try {
-      const { state } = await send('GET', `${edits.address}/state`);
-      edits.reached();
-      if (state !== edits.state && !edits.unstored) await edits.refresh();
-    } catch (failed) {
-      edits.notReached(failed);
-    }
+export async function beat(edits) {
+  document.addEventListener('visibilitychange', () => document.hidden || ask(edits));
+  for (;;) {
+    await new Promise((done) => setTimeout(done, BETWEEN));
+    if (!document.hidden) await ask(edits);
   }
 }

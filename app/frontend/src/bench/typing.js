@@ -18,20 +18,27 @@ export class Typing {
   #said = new Map(); // by slide and field: what is not acknowledged, { value, edit, on, field, stage: typing, asked or refused }
   #keyed = new WeakSet(); // dates and ranges in which keys were pressed
 
-  constructor(band, edits) {
-    Object.assign(this, { band, edits });
-    band.addEventListener('input', ({ target }) => this.#typed(target));
-    band.addEventListener('change', ({ target }) => this.#waits(target) || this.rest(target));
-    band.addEventListener('focusin', ({ target }) => this.#count(target));
-    band.addEventListener('focusout', ({ target }) => {
-      this.#keyed.delete(target);
-      this.rest(target);
-    });
-    band.addEventListener('pointerdown', ({ target }) => this.#keyed.delete(target));
-    band.addEventListener('keydown', ({ target, key }) => {
-      if (target.matches('[type=date], [type=range]')) this.#keyed.add(target);
-      if (target.matches('[type=date]') && key === 'Enter') this.rest(target);
-    });
+  constructor({ edits }) {
+    Object.assign(this, { edits, band: document.getElementById('band') });
+  }
+
+  changed(field) {
+    if (!this.#waits(field)) this.rest(field);
+  }
+
+  left(field) {
+    this.#keyed.delete(field);
+    this.rest(field);
+  }
+
+  /** A pointer is at that field. */
+  pressed(field) {
+    this.#keyed.delete(field);
+  }
+
+  keyed(field, key) {
+    if (field.matches('[type=date], [type=range]')) this.#keyed.add(field);
+    if (field.matches('[type=date]') && key === 'Enter') this.rest(field);
   }
 
   /** The name that the reel is to have; undefined when the application knows best. */
@@ -85,7 +92,7 @@ export class Typing {
     this.#said.forEach(({ key, stage, problem }) => stage === 'refused' && this.#problem(key, problem));
   }
 
-  #typed(field) {
+  typed(field) {
     const edit = this.#edit(field);
     if (!edit) return;
     const former = this.#said.get(this.#key(field));
@@ -94,7 +101,7 @@ export class Typing {
     const one = { key: this.#key(field), value: field.value, edit, on, id: former?.stage === 'typing' ? former.id : crypto.randomUUID(), stage: 'typing' };
     this.#said.set(one.key, one);
     this.edits.keep(one.id, { edit, on });
-    this.#count(field);
+    this.count(field);
     const range = field.matches('[type=range]');
     if (range) field.parentElement.querySelector('output').textContent = `${field.value} %`;
     if (field.dataset.say !== 'link' && !field.dataset.day) this.edits.preview(edit, (problem) => this.#problem(one.key, problem)); // half an address is none
@@ -103,7 +110,7 @@ export class Typing {
   }
 
   /** How much of a field is used, while it is being typed in. */
-  #count(field) {
+  count(field) {
     if (!('counted' in field.dataset)) return;
     const words = field.value.trim() ? field.value.trim().split(/\s+/).length : 0;
     const place = this.band.querySelector('[data-counts]');

@@ -1,218 +1,222 @@
 // The wall: pages side by side in true proportion, each a frame that runs the published output, all at one moment.
+import { nextTick } from '../alpine.js';
 import { send } from '../http.js';
+import { desk } from './desk.js';
 
 const GAP = 24;
 const NARROW = 700; // px of a window in which one page is seen at a time
 const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
 
-export class Wall {
-  constructor(screens, bench) {
-    this.screens = screens;
-    this.bench = bench;
-    this.moment = 0;
-    this.shows = ''; // the version of what all pages show, or will; empty where they are to be told all
-    this.ready = new Set(); // the frames that show that
-    this.large = null; // the page that is enlarged
-    this.over = new Set(); // what is laid over the pages
-    addEventListener('message', (event) => this.#hear(event));
-    this.frames.filter(({ contentWindow }) => contentWindow?.ready !== undefined).forEach((frame) => this.#isReady(frame, frame.contentWindow.ready)); // before this script was
-    const wall = screens.closest('.wall');
-    wall.addEventListener('click', ({ target }) => {
-      if (target.closest('[data-enlarge]')) this.enlarge(target.closest('.screen'));
-      const over = target.closest('[data-over]');
-      if (over) this.#lay(over);
-      const ground = target.closest('[data-page-ground]');
-      if (ground) this.#ground(wall, ground, ground.getAttribute('aria-pressed') !== 'true');
-    });
-    const ground = wall.querySelector('[data-page-ground]');
-    if (ground) this.#ground(wall, ground, localStorage.getItem('dark page') === 'yes');
-    wall.addEventListener('keydown', (event) => {
+export function wall() {
+  const ready = new Set(); // frames that show what was asked for, or will
+  let large = null; // the page that is enlarged
+  let scale; // px of the window for a px of a page
+
+  return {
+    moment: 0, // at which all pages are held, ms
+    shows: '', // the version of what all pages show, or will; empty where they are to be told all
+    over: [], // what is laid over the pages
+    dark: localStorage.getItem('dark page') === 'yes',
+    added: false, // whether there is one page more
+
+    init() {
+      desk.wall = this;
+      // those that were there before this was
+      this.frames.filter(({ contentWindow }) => contentWindow?.ready !== undefined).forEach((frame) => this.isReady(frame, frame.contentWindow.ready));
+    },
+
+    get ground() {
+      return this.dark ? 'dark-page' : '';
+    },
+    get screens() {
+      return [...this.$refs.screens.querySelectorAll('.screen')];
+    },
+    get frames() {
+      return [...this.$refs.screens.querySelectorAll('iframe')];
+    },
+    isOver(kind) {
+      return this.over.includes(kind);
+    },
+
+    /** Lays something over all pages, or takes it away. */
+    lay(kind) {
+      this.over = this.isOver(kind) ? this.over.filter((one) => one !== kind) : [...this.over, kind];
+      desk.bench.withCrops = this.isOver('crop');
+      this.overlay();
+    },
+
+    async overlay(frames = this.frames) {
+      const known = this.over.length ? await send('GET', `/reels/${desk.reel}/overlay`) : {};
+      this.tell({ command: 'overlay', kinds: [...this.over], ...known, scale }, frames);
+    },
+
+    /** The pages that the reel stands on are light or dark. */
+    turnGround() {
+      this.dark = !this.dark;
+      localStorage.setItem('dark page', this.dark ? 'yes' : 'no');
+    },
+
+    keys(event) {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'Escape' && this.large) this.enlarge(this.large);
-      else if (/^[1-4]$/.test(event.key) && screens.children[event.key - 1]) this.enlarge(screens.children[event.key - 1]);
-    });
-    this.fit();
-  }
+      if (event.key === 'Escape' && large) this.enlarge(large);
+      else if (/^[1-4]$/.test(event.key) && this.screens[event.key - 1]) this.enlarge(this.screens[event.key - 1]);
+    },
+    enlargeThis(event) {
+      this.enlarge(event.currentTarget.closest('.screen'));
+    },
 
-  /** Lays something over all pages, or takes it away. */
-  #lay(button) {
-    const kind = button.dataset.over;
-    if (!this.over.delete(kind)) this.over.add(kind);
-    button.setAttribute('aria-pressed', this.over.has(kind));
-    document.body.classList.toggle('with-crops', this.over.has('crop'));
-    this.#overlay();
-  }
+    /** Shows one page alone, as large as there is room; once more shows all again. */
+    enlarge(screen) {
+      large = large === screen ? null : screen;
+      this.screens.forEach((one) => {
+        one.hidden = Boolean(large) && one !== large;
+        one.querySelector('[data-enlarge]').setAttribute('aria-pressed', one === large);
+      });
+      this.fit();
+      large?.querySelector('[data-enlarge]').focus();
+    },
 
-  async #overlay(frames = this.frames) {
-    const kinds = [...this.over];
-    const known = kinds.length ? await send('GET', `/reels/${document.body.dataset.reel}/overlay`) : {};
-    this.#tell({ command: 'overlay', kinds, ...known, scale: this.scale }, frames);
-  }
+    /** One page more, or none. */
+    async add(screen) {
+      const was = this.added;
+      this.added = Boolean(screen);
+      if (this.added !== was) await nextTick();
+      const place = this.$refs.screens.querySelector('.another');
+      if (screen && place) {
+        this.describe(place, screen);
+        if (!was) place.hidden = Boolean(large);
+      } else if (large && !large.isConnected) this.enlarge(large);
+      this.fit();
+    },
 
-  /** The pages that the reel stands on are light or dark. */
-  #ground(wall, button, dark) {
-    wall.classList.toggle('dark-page', dark);
-    button.setAttribute('aria-pressed', dark);
-    localStorage.setItem('dark page', dark ? 'yes' : 'no');
-  }
+    /** Whether a page became another. */
+    describe(place, { page, slot, left, height, said }) {
+      const words = place.querySelector('.said');
+      const size = { page, slot, left, height };
+      if (words.textContent === said && Object.entries(size).every(([name, px]) => Number(place.dataset[name]) === px)) return false;
+      Object.assign(place.dataset, size);
+      words.textContent = said;
+      place.querySelector('[data-page-width]').textContent = Math.round(page);
+      return true;
+    },
 
-  /** Shows one page alone, as large as there is room; once more shows all again. */
-  enlarge(screen) {
-    this.large = this.large === screen ? null : screen;
-    [...this.screens.children].forEach((one) => {
-      one.hidden = Boolean(this.large) && one !== this.large;
-      one.querySelector('[data-enlarge]').setAttribute('aria-pressed', one === this.large);
-    });
-    this.fit();
-    this.large?.querySelector('[data-enlarge]').focus();
-  }
+    /** Says something on every page; nothing takes it away. */
+    mark(words) {
+      this.$refs.screens.querySelectorAll('.page-window').forEach(({ dataset }) => {
+        if (words) dataset.only = words;
+        else delete dataset.only;
+      });
+    },
 
-  /** One page more, or none. */
-  another(screen) {
-    let place = this.screens.querySelector('.another');
-    if (!screen) {
-      if (this.large === place) this.large = null;
-      place?.remove();
-      [...this.screens.children].forEach((one) => (one.hidden = false));
-    } else if (!place) {
-      place = document.getElementById('another-screen').content.cloneNode(true).firstElementChild;
-      place.querySelector('iframe').src = `/reels/${document.body.dataset.reel}/draft`;
-      this.screens.append(place);
-      if (this.large) place.hidden = true;
-    }
-    if (screen) this.#describe(place, screen);
-    this.fit();
-  }
+    tell(message, frames = this.frames) {
+      frames.forEach(({ contentWindow }) => contentWindow?.ask?.(message));
+    },
 
-  /** Whether a page became another. */
-  #describe(place, { page, slot, left, height, said }) {
-    const words = place.querySelector('.said');
-    const size = { page, slot, left, height };
-    if (words.textContent === said && Object.entries(size).every(([name, px]) => Number(place.dataset[name]) === px)) return false;
-    Object.assign(place.dataset, size);
-    words.textContent = said;
-    place.querySelector('[data-page-width]').textContent = Math.round(page);
-    return true;
-  }
+    /** What a page tells. */
+    hear(event) {
+      if (event.origin !== location.origin) return;
+      const frame = this.frames.find((one) => one.contentWindow === event.source);
+      if (!frame) return;
+      if (event.data.ready !== undefined) {
+        this.isReady(frame, event.data.ready);
+        this.tell({ command: 'at', ms: this.moment }, [frame]);
+        if (this.over.length) this.overlay([frame]);
+      }
+      if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
+      if (event.data.pressed) desk.select(event.data.pressed);
+    },
 
-  /** Says something on every page; nothing takes it away. */
-  mark(words) {
-    this.screens.querySelectorAll('.page-window').forEach(({ dataset }) => {
-      if (words) dataset.only = words;
-      else delete dataset.only;
-    });
-  }
+    /** A page is there, and shows that; where the others show something else, all are told what there is. */
+    isReady(frame, version) {
+      if (!ready.size && !this.shows) this.shows = version;
+      ready.add(frame);
+      if (this.shows !== version) this.behind();
+    },
 
-  get frames() {
-    return [...this.screens.querySelectorAll('iframe')];
-  }
+    behind() {
+      this.shows = '';
+      desk.behind();
+    },
 
-  #tell(message, frames = this.frames) {
-    frames.forEach(({ contentWindow }) => contentWindow?.ask?.(message));
-  }
+    /** Holds every page at a moment, ms. */
+    hold(ms) {
+      this.moment = ms;
+      this.tell({ command: 'at', ms });
+    },
 
-  #hear(event) {
-    if (event.origin !== location.origin) return;
-    const frame = this.frames.find((one) => one.contentWindow === event.source);
-    if (!frame) return;
-    if (event.data.ready !== undefined) {
-      this.#isReady(frame, event.data.ready);
-      this.#tell({ command: 'at', ms: this.moment }, [frame]);
-      if (this.over.size) this.#overlay([frame]);
-    }
-    if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
-    if (event.data.pressed) this.bench.select(event.data.pressed);
-  }
+    /** Shows what an answer brings on every page, and the pages at their new sizes. */
+    show({ version, change, fragment }, screens) {
+      if (Boolean(screens.length) !== Boolean(this.frames.length)) {
+        location.reload(); // the first slide came, or the last one went: the wall begins or ends
+        return;
+      }
+      const described = this.screens.map((place, i) => screens[i] && this.describe(place, screens[i]));
+      if (described.includes(true)) this.fit();
+      if (version !== this.shows) {
+        if (!fragment && change?.from !== this.shows) {
+          this.behind();
+          return;
+        }
+        this.shows = version;
+        this.tell(fragment ? { command: 'show', fragment } : { command: 'change', change }, this.frames.filter((frame) => ready.has(frame)));
+      }
+      this.tell({ command: 'at', ms: this.moment });
+      if (this.isOver('crop')) this.overlay();
+    },
 
-  /** A page is there, and shows that; where the others show something else, all are told what there is. */
-  #isReady(frame, version) {
-    if (!this.ready.size) this.shows = version;
-    this.ready.add(frame);
-    if (this.shows !== version) this.#behind();
-  }
+    /** Draws the pages as large as the window allows, all at one scale. */
+    fit() {
+      const { withSheet } = this; // said first, so that this is done again when it changes
+      const shown = this.screens.filter((screen) => !screen.hidden);
+      if (!shown.length) return;
+      if (innerWidth <= NARROW) {
+        this.fitEach(shown);
+        return;
+      }
+      const pages = shown.map(({ dataset }) => Number(dataset.page));
+      const room = this.$refs.screens.clientWidth - GAP * (shown.length - 1);
+      let wanted = room / pages.reduce((sum, page) => sum + page, 0);
+      for (let i = 0; i < pages.length; i++) {
+        // what is narrower than its caption takes the caption's room, and leaves less to the others
+        const wide = pages.filter((page) => page * wanted >= CAPTION);
+        if (!wide.length) break;
+        wanted = (room - CAPTION * (pages.length - wide.length)) / wide.reduce((sum, page) => sum + page, 0);
+      }
+      const most = large ? Math.max(300, innerHeight - 200) : withSheet ? Math.max(176, innerHeight - 640) : Math.max(300, innerHeight - 560);
+      const tallest = Math.max(...shown.map(({ dataset }) => Number(dataset.height)));
+      const former = scale;
+      scale = Math.min(wanted, most / Math.max(640, HEAD + tallest + 40));
+      if (scale !== former && this.over.length) this.overlay();
+      const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
+      shown.forEach((screen) => this.draw(screen, scale, height));
+    },
 
-  #behind() {
-    this.shows = '';
-    this.bench.behind();
-  }
+    /** In a narrow window each page is as large as there is room: one is seen at a time. */
+    fitEach(shown) {
+      const most = Math.max(220, Math.min(440, innerHeight * 0.5));
+      shown.forEach((screen) => {
+        const { page, height } = screen.dataset;
+        scale = Math.min((this.$refs.screens.clientWidth - 28) / page, most / (HEAD + Number(height) + 40));
+        this.draw(screen, scale, Math.min(most / scale, HEAD + Number(height) + 90));
+      });
+      if (this.over.length) this.overlay();
+    },
 
-  /** Holds every page at a moment, ms. */
-  hold(ms) {
-    this.moment = ms;
-    this.#tell({ command: 'at', ms });
-  }
-
-  /** Shows what an answer brings on every page, and the pages at their new sizes. */
-  show({ version, change, fragment }, screens) {
-    if (Boolean(screens.length) !== Boolean(this.frames.length)) {
-      location.reload(); // the first slide came, or the last one went: the wall begins or ends
-      return;
-    }
-    const described = [...this.screens.children].map((place, i) => screens[i] && this.#describe(place, screens[i]));
-    if (described.includes(true)) this.fit();
-    if (version !== this.shows) {
-      if (!fragment && change?.from !== this.shows) return this.#behind();
-      this.shows = version;
-      this.#tell(fragment ? { command: 'show', fragment } : { command: 'change', change }, this.frames.filter((frame) => this.ready.has(frame)));
-    }
-    this.#tell({ command: 'at', ms: this.moment });
-    if (this.over.has('crop')) this.#overlay();
-  }
-
-  /** Draws the pages as large as the window allows, all at one scale. */
-  fit() {
-    const screens = [...this.screens.children].filter((screen) => !screen.hidden);
-    if (!screens.length) return;
-    if (innerWidth <= NARROW) {
-      this.#fitEach(screens);
-      return;
-    }
-    const pages = screens.map(({ dataset }) => Number(dataset.page));
-    const room = this.screens.clientWidth - GAP * (screens.length - 1);
-    let scale = room / pages.reduce((sum, page) => sum + page, 0);
-    for (let i = 0; i < pages.length; i++) {
-      // what is narrower than its caption takes the caption's room, and leaves less to the others
-      const wide = pages.filter((page) => page * scale >= CAPTION);
-      if (!wide.length) break;
-      scale = (room - CAPTION * (pages.length - wide.length)) / wide.reduce((sum, page) => sum + page, 0);
-    }
-    const sheet = document.body.classList.contains('with-sheet');
-    const most = this.large ? Math.max(300, innerHeight - 200) : sheet ? Math.max(176, innerHeight - 640) : Math.max(300, innerHeight - 560);
-    const tallest = Math.max(...screens.map(({ dataset }) => Number(dataset.height)));
-    scale = Math.min(scale, most / Math.max(640, HEAD + tallest + 40));
-    const scaled = this.scale !== scale;
-    this.scale = scale;
-    if (scaled && this.over.size) this.#overlay();
-    const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
-    screens.forEach((screen) => this.#draw(screen, scale, height));
-  }
-
-  /** In a narrow window each page is as large as there is room: one is seen at a time. */
-  #fitEach(screens) {
-    const most = Math.max(220, Math.min(440, innerHeight * 0.5));
-    screens.forEach((screen) => {
-      const { page, height } = screen.dataset;
-      const scale = Math.min((this.screens.clientWidth - 28) / page, most / (HEAD + Number(height) + 40));
-      this.scale = scale;
-      this.#draw(screen, scale, Math.min(most / scale, HEAD + Number(height) + 90));
-    });
-    if (this.over.size) this.#overlay();
-  }
-
-  #draw(screen, scale, height) {
-    const { slot, left, height: reel, page: width } = screen.dataset;
-    const view = screen.querySelector('.page-window');
-    const page = screen.querySelector('.page');
-    const frame = screen.querySelector('iframe');
-    screen.style.width = `${Math.max(width * scale, CAPTION)}px`;
-    Object.assign(view.style, { width: `${width * scale}px`, height: `${height * scale}px` });
-    Object.assign(page.style, { width: `${width}px`, height: `${height}px`, transform: `scale(${scale})` });
-    Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
-    const [beside, hints] = screen.querySelectorAll('.hints');
-    const column = Number(left) + Number(slot) + 40;
-    beside.hidden = width - column < 160;
-    Object.assign(beside.style, { top: `${HEAD}px`, left: `${column}px`, height: `${reel}px` });
-    Object.assign(hints.style, { top: `${HEAD + Number(reel) + 40}px` });
-  }
+    draw(screen, by, height) {
+      const { slot, left, height: reel, page: width } = screen.dataset;
+      const view = screen.querySelector('.page-window');
+      const page = screen.querySelector('.page');
+      const frame = screen.querySelector('iframe');
+      screen.style.width = `${Math.max(width * by, CAPTION)}px`;
+      Object.assign(view.style, { width: `${width * by}px`, height: `${height * by}px` });
+      Object.assign(page.style, { width: `${width}px`, height: `${height}px`, transform: `scale(${by})` });
+      Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
+      const [beside, hints] = screen.querySelectorAll('.hints');
+      const column = Number(left) + Number(slot) + 40;
+      beside.hidden = width - column < 160;
+      Object.assign(beside.style, { top: `${HEAD}px`, left: `${column}px`, height: `${reel}px` });
+      Object.assign(hints.style, { top: `${HEAD + Number(reel) + 40}px` });
+    },
+  };
 }

@@ -1,73 +1,77 @@
 // The line of all page widths: a stretch for each set-up, a mark for each page of the wall, and a grip for one width more.
 import { send } from '../http.js';
+import { desk } from './desk.js';
 
-export class WidthLine {
-  #asking = false;
+export function widthLine() {
+  const key = `another page of ${desk.reel}`;
+  let asking = false;
 
-  constructor(place, wall, bench) {
-    this.place = place;
-    this.wall = wall;
-    this.bench = bench;
-    if (!place) return;
-    this.grip = place.querySelector('input');
-    this.any = place.querySelector('[data-any]');
-    this.key = `another page of ${document.body.dataset.reel}`;
-    this.grip.addEventListener('input', () => this.take(Number(this.grip.value)));
-    document.addEventListener('click', ({ target }) => target.closest('[data-put-away]') && this.putAway());
-    const kept = Number(sessionStorage.getItem(this.key));
-    if (kept) {
-      this.grip.value = kept;
-      this.take(kept);
-    }
-    this.draw();
-  }
+  return {
+    page: null,
+    wide: 0, // where the grip stands, px
 
-  get #from() {
-    return Number(this.grip.min);
-  }
+    init() {
+      desk.line = this;
+      const kept = Number(sessionStorage.getItem(key));
+      this.$refs.grip.value = kept || this.$refs.grip.value;
+      this.wide = Number(this.$refs.grip.value);
+      if (kept) this.take(kept);
+      this.place();
+    },
 
-  #share(width) {
-    return `${(100 * (width - this.#from)) / (Number(this.grip.max) - this.#from)}%`;
-  }
+    get taken() {
+      return this.page ? 'taken' : '';
+    },
+    get says() {
+      return this.page ?? 'any width';
+    },
+    get stands() {
+      return { left: this.share(this.wide) };
+    },
 
-  /** Places everything on the line. */
-  draw() {
-    if (!this.place) return;
-    this.place.querySelectorAll('.stretch').forEach(({ style, dataset }) => {
-      style.left = this.#share(dataset.from);
-      style.width = `calc(${this.#share(Number(dataset.to) + this.#from - dataset.from)} - 3px)`;
-    });
-    this.place.querySelectorAll('[data-mark]').forEach(({ style, dataset }) => (style.left = this.#share(dataset.mark)));
-    this.any.style.left = this.#share(this.grip.value);
-    this.any.textContent = this.bench.page ? this.grip.value : 'any width';
-    this.place.classList.toggle('taken', Boolean(this.bench.page));
-  }
+    share(width) {
+      const { min, max } = this.$refs.grip;
+      return `${(100 * (width - min)) / (max - min)}%`;
+    },
 
-  /** A page of that width joins the wall; while the grip is dragged only the newest width is asked for. */
-  async take(page) {
-    this.bench.page = page;
-    sessionStorage.setItem(this.key, page);
-    this.draw();
-    if (this.#asking) return;
-    this.#asking = true;
-    try {
-      let shown;
-      do {
-        shown = this.bench.page;
-        const screens = await send('GET', `/reels/${document.body.dataset.reel}/screens?page=${shown}`);
-        if (this.bench.page) this.wall.another(screens[3]);
-      } while (this.bench.page && this.bench.page !== shown);
-    } catch {
-      // the next width asks again
-    }
-    this.#asking = false;
-  }
+    /** Places what was drawn on the line. */
+    place() {
+      const from = Number(this.$refs.grip.min);
+      this.$root.querySelectorAll('.stretch').forEach(({ style, dataset }) => {
+        style.left = this.share(dataset.from);
+        style.width = `calc(${this.share(Number(dataset.to) + from - dataset.from)} - 3px)`;
+      });
+      this.$root.querySelectorAll('[data-mark]').forEach(({ style, dataset }) => (style.left = this.share(dataset.mark)));
+    },
 
-  putAway() {
-    this.bench.page = null;
-    sessionStorage.removeItem(this.key);
-    this.wall.another(undefined);
-    this.draw();
-    this.grip.focus();
-  }
+    turn() {
+      this.take(Number(this.$refs.grip.value));
+    },
+
+    /** A page of that width joins the wall; while the grip is dragged only the newest width is asked for. */
+    async take(page) {
+      desk.page = this.page = this.wide = page;
+      sessionStorage.setItem(key, page);
+      if (asking) return;
+      asking = true;
+      try {
+        let shown;
+        do {
+          shown = this.page;
+          const screens = await send('GET', `/reels/${desk.reel}/screens?page=${shown}`);
+          if (this.page) await desk.wall.add(screens[3]);
+        } while (this.page && this.page !== shown);
+      } catch {
+        // the next width asks again
+      }
+      asking = false;
+    },
+
+    putAway() {
+      desk.page = this.page = null;
+      sessionStorage.removeItem(key);
+      desk.wall.add(undefined);
+      this.$refs.grip.focus();
+    },
+  };
 }

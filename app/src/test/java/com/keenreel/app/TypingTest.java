@@ -242,14 +242,14 @@ class TypingTest {
         assertThat(offer.locator("li").first()).containsText("title: Typed on a train");
         assertThat(offer.locator("li").last()).containsText("text: Half a sen");
         offer.getByText("Store now").click();
-        assertThat(offer).hasCount(0);
+        assertThat(offer).isHidden();
         stored(page);
         JsonNode said = words(reel).path(reel.slides().get(0));
         assertThat(said.path("title").asString()).isEqualTo("Typed on a train");
         assertThat(said.path("text").asString()).isEqualTo("Half a sen");
         page.reload();
         stored(page);
-        assertThat(offer).hasCount(0);
+        assertThat(offer).isHidden();
         page.locator(".card").first().click();
         page.locator(".sheet [data-say=title]").fill("Typed and left at once");
         page.locator("a[href='/pictures']").first().click();

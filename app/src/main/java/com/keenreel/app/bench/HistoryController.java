@@ -33,6 +33,7 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/reels/{id}/history")
 class HistoryController {
     private static final int PAGE = 100;
+    private static final int MOST = 20_000;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
@@ -55,33 +56,44 @@ class HistoryController {
         this.answers = answers;
     }
 
-    /** A revision in the list. */
-    record Line(long number, String words, String who, String when, String name, boolean now, boolean live) {}
+    /**
+     * A revision in the list.
+     *
+     * @param about when it was made, by whom, and whether it is what holds or what is live
+     * @param now whether it is what holds
+     */
+    record Line(long number, String words, String about, String name, boolean now) {
+        /** What the field for its name is called. */
+        public String nameOf() {
+            return "Name of revision " + number;
+        }
+    }
 
-    /** The list, from a revision downwards. */
+    /** The list: the newest revisions, as many as that. */
     @GetMapping
     String list(
             @PathVariable String id,
             @RequestParam String window,
-            @RequestParam(required = false) @Nullable Long before,
+            @RequestParam(defaultValue = "0") int lines,
             Model model) {
         StoredReel reel = reels.find(id);
         long live = publications.live(id).map(Published::revision).orElse(-1L);
-        List<Revision> some = history.newest(id, before == null ? Long.MAX_VALUE : before, PAGE);
+        int wanted = Math.min(MOST, Math.max(PAGE, lines));
+        List<Revision> some = history.newest(id, wanted);
         model.addAttribute(
                 "lines",
                 some.stream()
                         .map(one -> new Line(
                                 one.number(),
                                 one.words(),
-                                one.editor().equals(window) ? "you" : "another window",
-                                when(one.madeAt()),
+                                when(one.madeAt())
+                                        + (one.editor().equals(window) ? ", you" : ", another window")
+                                        + (one.number() == reel.revision() ? ", now" : "")
+                                        + (one.number() == live ? ", live" : ""),
                                 one.name(),
-                                one.number() == reel.revision(),
-                                one.number() == live))
+                                one.number() == reel.revision()))
                         .toList());
-        model.addAttribute("older", some.size() == PAGE ? some.get(PAGE - 1).number() : 0);
-        model.addAttribute("first", before == null);
+        model.addAttribute("older", some.size() == wanted ? wanted + PAGE : 0);
         return "history";
     }
 

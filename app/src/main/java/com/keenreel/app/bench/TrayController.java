@@ -27,7 +27,12 @@ class TrayController {
     }
 
     /** A picture to take. */
-    public record Offered(String id, String name, String alt, String thumbnail) {}
+    public record Offered(String id, String name, String alt, String thumbnail) {
+        /** What it is called for those who listen. */
+        public String called() {
+            return alt.isEmpty() ? name : alt;
+        }
+    }
 
     /** Pictures of the library that the reel does not show, added last first. */
     @GetMapping("/reels/{id}/unused")

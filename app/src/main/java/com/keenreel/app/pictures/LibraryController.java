@@ -33,6 +33,7 @@ import tools.jackson.databind.JsonNode;
 @Controller
 class LibraryController {
     private static final int PAGE = 120;
+    private static final int MOST_PAGES = 200;
 
     private final PictureStore pictures;
     private final LibraryStore library;
@@ -110,6 +111,10 @@ class LibraryController {
                 .toList();
     }
 
+    private static final String NO_PICTURE =
+            "There are no pictures yet. Drop some on the page behind this, or on Pictures.";
+    private static final String NO_SUCH_PICTURE = "No picture has these words in its name or its words.";
+
     private static String followers(int count) {
         return count == 0 ? "no reel follows it" : count == 1 ? "one reel follows it" : count + " reels follow it";
     }
@@ -120,17 +125,15 @@ class LibraryController {
                 : String.format(java.util.Locale.ROOT, "%.1f GB kept", bytes / 1e9);
     }
 
-    /** A page of the choice of pictures that a dialog offers. */
+    /** The first pages of the choice of pictures that a dialog offers. */
     @GetMapping("/pictures/pick")
-    String pick(Wish wish, Model model) {
-        Found found = library.find(wish.wanted(Set.of()), wish.from(PAGE), PAGE);
+    String pick(Wish wish, @RequestParam(defaultValue = "1") int pages, Model model) {
+        Found found = library.find(wish.wanted(Set.of()), 0, PAGE * Math.min(MOST_PAGES, Math.max(1, pages)));
         model.addAttribute("pictures", found.pictures().stream().map(Shown::of).toList());
-        model.addAttribute(
-                "shown",
-                Math.min(found.total(), wish.from(PAGE) + found.pictures().size()));
-        model.addAttribute("total", found.total());
-        model.addAttribute("wish", wish);
-        return "pick";
+        int shown = found.pictures().size();
+        model.addAttribute("none", shown > 0 ? "" : wish.narrowed() ? NO_SUCH_PICTURE : NO_PICTURE);
+        model.addAttribute("more", shown < found.total() ? shown + " of " + found.total() + ", newest first" : "");
+        return "pick :: found";
     }
 
     /** Makes a set: {@code {id, name, pictures: [id]}}; the same id again changes nothing. Without one it gets one. */

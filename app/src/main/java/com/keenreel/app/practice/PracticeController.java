@@ -8,6 +8,7 @@ import com.keenreel.app.store.PracticePage.Block;
 import com.keenreel.app.store.PracticePage.Kind;
 import com.keenreel.app.store.PracticeStore;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -34,6 +35,34 @@ class PracticeController {
         this.settings = settings;
     }
 
+    /**
+     * A kind of block, as it is edited.
+     *
+     * @param words what it is called
+     * @param rows of its field
+     * @param type the class of its field
+     */
+    record Editable(String word, String words, int rows, String type) {
+        static Editable of(Kind kind) {
+            return switch (kind) {
+                case HEADING -> new Editable(kind.word(), "heading", 1, "");
+                case TEXT -> new Editable(kind.word(), "text", 4, "");
+                case EMBED -> new Editable(kind.word(), "Pasted code", 4, "code");
+            };
+        }
+    }
+
+    /** A block as it is edited. */
+    record Shown(Editable kind, String column, String content) {}
+
+    /** A column that blocks may stand in. */
+    record Column(String word, String words) {}
+
+    private static final List<Column> COLUMNS = List.of(
+            new Column("wide", "from edge to edge"),
+            new Column("main", "main column"),
+            new Column("side", "side column"));
+
     @GetMapping({"/practice", "/practice/{slug}"})
     String edit(@PathVariable(required = false) String slug, Model model) {
         List<PracticePage> all = pages.all();
@@ -42,6 +71,15 @@ class PracticeController {
                 : pages.find(slug).orElseThrow(() -> new NotThere("There is no such practice page."));
         model.addAttribute("pages", all);
         model.addAttribute("open", open);
+        model.addAttribute(
+                "kinds", Arrays.stream(Kind.values()).map(Editable::of).toList());
+        model.addAttribute("columns", COLUMNS);
+        List<Block> blocks = open == null ? List.of() : open.blocks();
+        model.addAttribute(
+                "blocks",
+                blocks.stream()
+                        .map(block -> new Shown(Editable.of(block.kind()), block.column(), block.content()))
+                        .toList());
         model.addAttribute("site", settings.siteOrigin());
         return "practice";
     }

@@ -33,15 +33,14 @@ public class HistoryStore {
     /**
      * The newest revisions, newest first.
      *
-     * @param before only those with a smaller number
      * @param most how many at most
      */
-    public List<Revision> newest(String reel, long before, int most) {
+    public List<Revision> newest(String reel, int most) {
         return sql.select(REVISION.NUMBER, REVISION.WORDS, REVISION.EDITOR, REVISION.MADE_AT, NAMED_REVISION.NAME)
                 .from(REVISION)
                 .leftJoin(NAMED_REVISION)
                 .on(NAMED_REVISION.REEL_ID.eq(REVISION.REEL_ID), NAMED_REVISION.NUMBER.eq(REVISION.NUMBER))
-                .where(REVISION.REEL_ID.eq(reel), REVISION.NUMBER.lt(before))
+                .where(REVISION.REEL_ID.eq(reel))
                 .orderBy(REVISION.NUMBER.desc())
                 .limit(most)
                 .fetch(row ->
