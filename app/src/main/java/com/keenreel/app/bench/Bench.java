@@ -1,5 +1,6 @@
 package com.keenreel.app.bench;
 
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.publishing.Publishing;
@@ -17,12 +18,14 @@ import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetOrder;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Schedule;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -94,27 +97,82 @@ class Bench {
         model.put("screens", Screen.of(draft, null));
         model.put("line", WidthLine.of(shown, layout));
         model.put("slotKind", shown.slot().kind().name().toLowerCase(Locale.ROOT));
-        model.put("sets", sets.names());
-        model.put("setOrders", SetOrder.values());
-        model.put("follows", shown.follows());
-        List<Card> cards = Card.of(draft);
         Arrangement arrangement = Arrangements.of(shown);
+        Motion motion = arrangement.motion(shown);
+        List<Card> cards = Card.of(draft);
+        boolean picked = shown.follows() == null;
         model.put("cards", cards);
         model.put("drawnCards", cardMarkup.of(cards, slide));
+        model.put("cardsLook", motion.stops() ? "cards" : "cards without-joints");
+        model.put("runsOn", runsOn(arrangement, motion, cards));
+        model.put("timed", motion.stops() && !cards.isEmpty());
+        model.put("goesOn", !cards.isEmpty() && cards.get(0).playing());
+        model.put("plays", !(motion instanceof Motion.Still) && !cards.isEmpty());
         model.put("lap", lap(draft.seen(), layout));
+        model.put("source", source(shown));
+        model.put("picked", picked);
+        model.put("mayBegin", picked && cards.isEmpty());
+        model.put("mayArrange", picked && cards.size() > 1);
+        model.put("mayAddColour", picked && arrangement.shows(new Carries.Plain(Colour.DARK)));
+        model.put("arrangements", Offer.of(ARRANGEMENTS, SetOrder::word, Bench::arranging, ""));
         model.put("brief", shown.slides().isEmpty() ? List.of() : Brief.of(shown, layout, draft.facts()));
-        model.put("sheet", sheet(draft, slide));
-        model.put("pathsMeant", pathsMeant.isSaid());
+        Sheet sheet = sheet(draft, slide);
+        model.put("sheet", sheet);
+        model.put("asksPaths", sheet != null && sheet.leadsToOwn() && !pathsMeant.isSaid());
         model.put("others", reels.count() > 1);
-        model.put("arrangements", ARRANGEMENTS);
-        model.put("arrangement", arrangement);
-        model.put("stops", arrangement.motion(shown).stops());
-        model.put("moves", !(arrangement.motion(shown) instanceof Motion.Still));
-        model.put("cropped", arrangement.has(Options.FIT));
+        model.put("stops", motion.stops());
         model.put("worded", arrangement.has(Options.WORDS_PLACE));
-        model.put("pressed", arrangement.has(Options.ANYWHERE));
-        model.put("showsColour", arrangement.shows(new Carries.Plain(Colour.DARK)));
         return model;
+    }
+
+    /** What an order brings slides into is called; one of them has no set to speak of here. */
+    private static String arranging(SetOrder order) {
+        return order == SetOrder.LAID_OUT_REVERSED ? "the last first" : order.words();
+    }
+
+    /** "Slides in running order", where there are no stops to count; empty where there are. */
+    private static String runsOn(Arrangement arrangement, Motion motion, List<Card> cards) {
+        if (cards.isEmpty()) {
+            return "No slides yet";
+        }
+        if (motion.stops()) {
+            return "";
+        }
+        String slides = arrangement.slides();
+        return slides.substring(0, 1).toUpperCase(Locale.ROOT) + slides.substring(1) + " in running order";
+    }
+
+    /**
+     * Where slides come from.
+     *
+     * @param sets the sets that can be followed, and none of them
+     * @param set the one that is followed; null where slides are picked by hand
+     */
+    record Source(List<Offer> sets, @Nullable String set, List<Offer> orders, int most, List<Offer> goesLive) {}
+
+    /** Null where there is no set to follow. */
+    private @Nullable Source source(Reel reel) {
+        Following follows = reel.follows();
+        List<Offer> all = new ArrayList<>();
+        all.add(new Offer("", "picked by hand", follows == null));
+        sets.names()
+                .forEach(set -> all.add(new Offer(
+                        set.id().value(),
+                        "follow " + set.name(),
+                        follows != null && follows.set().equals(set.id()))));
+        if (follows == null) {
+            return all.size() == 1 ? null : new Source(all, null, List.of(), 0, List.of());
+        }
+        return new Source(
+                all,
+                follows.set().value(),
+                Offer.of(
+                        List.of(SetOrder.values()),
+                        SetOrder::word,
+                        SetOrder::words,
+                        follows.order().word()),
+                follows.most(),
+                Offer.of(follows.byItself() ? "yes" : "", "", "waits to be published", "yes", "goes live by itself"));
     }
 
     /** The sheet of a slide; empty when the reel has no slide of that id. */

@@ -14,6 +14,7 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -58,6 +59,48 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
                 ? all
                 : all + "M" + Numbers.plain(left) + " " + Numbers.plain(top) + "H" + Numbers.plain(right) + "V"
                         + Numbers.plain(bottom) + "H" + Numbers.plain(left) + "Z";
+    }
+
+    /** "The picture on phone with what each screen shows of it". */
+    public String called() {
+        return "The picture" + (scope.equals("all") ? "" : " on " + scope) + " with what each screen shows of it";
+    }
+
+    /** The radius of a focal point, px of the picture. */
+    public double radius() {
+        return picture.width() * 0.018;
+    }
+
+    /** The size of type on it, px of the picture. */
+    public double type() {
+        return picture.width() * 0.03;
+    }
+
+    /**
+     * A crop with where its words stand: each in another corner, so that they do not lie on one another.
+     *
+     * @param look the class of its screen
+     * @param x of the words, px of the picture
+     * @param y of the words, px of the picture
+     */
+    public record Labelled(Crop crop, String look, double x, double y) {
+        /** "Phone 4:5". */
+        public String words() {
+            return crop.name() + " " + crop.ratio();
+        }
+    }
+
+    /** The crops and their words. */
+    public List<Labelled> labelled() {
+        double unit = picture.width();
+        List<Labelled> labelled = new ArrayList<>();
+        for (Crop crop : crops) {
+            double across = labelled.size() == 1 ? crop.width() - 0.2 * unit : 0;
+            double down = labelled.size() == 2 ? crop.height() - 0.014 * unit : 0.034 * unit;
+            labelled.add(new Labelled(
+                    crop, crop.name().toLowerCase(Locale.ROOT), crop.x() + 0.012 * unit + across, crop.y() + down));
+        }
+        return labelled;
     }
 
     /** The focal points that hold on this picture: those that are said, and the one for all where there is one. */

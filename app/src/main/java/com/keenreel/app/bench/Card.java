@@ -90,6 +90,40 @@ public record Card(
         return showing.equals(Showing.ALWAYS) ? "" : showing.toString();
     }
 
+    /** Its classes as a place in the list. */
+    public String look() {
+        return "card-place" + (today ? "" : " away") + (days().isEmpty() ? "" : " dated");
+    }
+
+    /** The classes of its pictures. */
+    public String thumbnailsLook() {
+        return thumbnails.size() == 2 ? "thumbnails two" : "thumbnails";
+    }
+
+    /** "Slide 2 of 9: Open days, hidden". */
+    public String called(int count) {
+        return "Slide " + position + " of " + count + ": " + title + (days().isEmpty() ? "" : ", " + days());
+    }
+
+    /** The classes of its hold. */
+    public String holdLook() {
+        return ownHold ? "figure own" : "figure";
+    }
+
+    /** "Changes by slide over". */
+    public String jointSaid() {
+        return "Changes by " + joint.replace('-', ' ');
+    }
+
+    /** The icon of how it gives way. */
+    public String jointIcon() {
+        return switch (joint) {
+            case "none" -> "minus";
+            case "along" -> "move-right";
+            default -> "blend";
+        };
+    }
+
     /** "5.0 s". */
     public String holdSaid() {
         return String.format(Locale.ROOT, "%.1f s", hold / 1000.0);

@@ -15,6 +15,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +74,70 @@ public record Control(
     /** True when it speaks of one set-up, or one slide, that differs from the others. */
     public boolean differs() {
         return slide.isEmpty() ? !scope.equals("all") : said.containsKey(scope);
+    }
+
+    /** "differs" for a word that does. */
+    public String look() {
+        return differs() ? "differs" : "";
+    }
+
+    /**
+     * What a panel offers to press.
+     *
+     * @param look "differs" where something of its own is said there
+     * @param usual "yes" for what is right for most; null for others
+     */
+    public record Press(
+            String value,
+            String words,
+            boolean pressed,
+            String look,
+            @Nullable String usual) {}
+
+    /** The screens that it can speak of. */
+    public List<Press> scopes() {
+        return Stream.concat(Stream.of("all"), Arrays.stream(SetUp.values()).map(SetUp::word))
+                .map(one -> new Press(
+                        one,
+                        one.equals("all") ? "everywhere" : one,
+                        one.equals(scope),
+                        !one.equals("all") && said.containsKey(one) ? "differs" : "",
+                        null))
+                .toList();
+    }
+
+    /** The values that it offers. */
+    public List<Press> offers() {
+        return choices.stream()
+                .map(one -> new Press(
+                        one.value(), one.label(), one.value().equals(value()), "", isUsual(one.value()) ? "yes" : null))
+                .toList();
+    }
+
+    /** Whether that value holds. */
+    public boolean holds(String value) {
+        return value.equals(value());
+    }
+
+    /** The number that holds behind that word, such as 960 of "most 960"; another where another word holds. */
+    public String behind(String word, String otherwise) {
+        return value().startsWith(word + " ") ? value().substring(word.length() + 1) : otherwise;
+    }
+
+    /** The slide for which alone it chooses; null for the whole reel. */
+    public @Nullable String ofSlide() {
+        return slide.isEmpty() ? null : slide;
+    }
+
+    /** "0 to 40 px, usually 8 px", or what alone is usual. */
+    public String limitsSaid() {
+        String usually = usualSaid.isEmpty() ? "" : "usually " + usualSaid;
+        return number == null ? usually : number.limits() + (usually.isEmpty() ? "" : ", " + usually);
+    }
+
+    /** What takes back what is said here. */
+    public String clearSaid() {
+        return slide.isEmpty() ? "As everywhere" : "As the reel";
     }
 
     /** What holds in its scope. */

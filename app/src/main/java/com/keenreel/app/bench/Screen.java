@@ -12,6 +12,7 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,6 +69,16 @@ public record Screen(
                 inHost.width().at(slot, VIEW),
                 inHost.height().at(slot, VIEW),
                 range.setUp().word());
+    }
+
+    /** "The reel on a phone page". */
+    public String frameCalled() {
+        return "The reel on a " + name.toLowerCase(Locale.ROOT) + " page";
+    }
+
+    /** The page's width as it is written below it, px. */
+    public String pageSaid() {
+        return Numbers.rounded(page, 0);
     }
 
     /** "reel 820 × 461"; "reel 320 × 400 · as on phone" where it is narrower than its page. */

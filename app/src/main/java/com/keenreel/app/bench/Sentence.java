@@ -57,7 +57,12 @@ public final class Sentence {
      *
      * @param usual whether it says nothing but what is usual
      */
-    public record Said(List<Token> tokens, boolean usual) {}
+    public record Said(List<Token> tokens, boolean usual) {
+        /** Its class. */
+        public String look() {
+            return usual ? "usual" : "";
+        }
+    }
 
     private final Reel reel;
     private final @Nullable Slide slide;

@@ -1,9 +1,11 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.app.bench.Sentence.Token;
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Found;
+import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
@@ -26,6 +28,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +42,7 @@ import org.jspecify.annotations.Nullable;
  * @param goesOn whether the reel goes on by itself
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
+ * @param offers what its reel lets be done with it
  * @param canvases its pictures with what screens show of them; none where it carries plain colour
  * @param found which of the words that it leaves to its pictures were found in their files, as a sentence
  * @param own what may be chosen for it alone, as sentences
@@ -53,10 +57,21 @@ public record Sheet(
         boolean goesOn,
         Pressed pressed,
         boolean larger,
+        Offers offers,
         List<Canvas> canvases,
         String found,
         List<List<Token>> own,
         List<Focus> focal) {
+
+    /**
+     * What a reel lets be done with its slides.
+     *
+     * @param picked whether its slides are picked by hand, not from a set
+     * @param cropped whether pictures are cropped, so that a set-up can show another one
+     * @param worded whether it shows words
+     * @param pressed whether pictures can be pressed
+     */
+    public record Offers(boolean picked, boolean cropped, boolean worded, boolean pressed) {}
 
     /**
      * What holds for all screens or for one set-up.
@@ -71,6 +86,49 @@ public record Sheet(
         /** "58, 47 %". */
         public String text() {
             return new FocalPoint(x, y).toString();
+        }
+
+        private boolean everywhere() {
+            return scope.equals("all");
+        }
+
+        /** Whether it is of one set-up. */
+        public boolean own() {
+            return !everywhere();
+        }
+
+        /** The heading of its line. */
+        public String title() {
+            return everywhere() ? "Everywhere" : SetUp.of(scope).title();
+        }
+
+        /** The class of its point. */
+        public String look() {
+            return said && own() ? "differs" : "";
+        }
+
+        /** "Focal point, on phone: 58, 47 %". */
+        public String called() {
+            return "Focal point, " + where() + ": " + text();
+        }
+
+        /** "Take back the focal point, on phone". */
+        public String takeBackCalled() {
+            return "Take back the focal point, " + where();
+        }
+
+        private String where() {
+            return everywhere() ? "everywhere" : "on " + scope;
+        }
+
+        /** The class of its picture. */
+        public String otherLook() {
+            return other.isEmpty() ? "" : "differs";
+        }
+
+        /** Which picture it shows. */
+        public String otherSaid() {
+            return other.isEmpty() ? "the same" : "another";
         }
 
         /** Whether the point is one of its own on the picture that the slide carries. */
@@ -104,8 +162,147 @@ public record Sheet(
         return slide.carries() instanceof Carries.Pair pair ? pair : null;
     }
 
-    /** By what a comparison's link is followed, as a sentence: its picture is dragged. */
+    /** Whether it is the first one. */
+    public boolean first() {
+        return position == 1;
+    }
+
+    /** Whether it is the last one. */
+    public boolean last() {
+        return position == count;
+    }
+
+    /** "carries a picture, 1920 × 1280 px". */
+    public String carriesSaid() {
+        Canvas.Picture picture = picture();
+        if (pair() != null) {
+            return "carries a pair";
+        }
+        return picture == null
+                ? "carries plain colour"
+                : "carries a picture, " + picture.width() + " × " + picture.height();
+    }
+
+    /** Whether another picture can be put in the place of what it carries. */
+    public boolean mayExchange() {
+        return offers.picked() && pair() == null;
+    }
+
+    /** What exchanging is called. */
+    public String exchangeSaid() {
+        return colour().isEmpty() ? "Exchange picture" : "Carry a picture";
+    }
+
+    /** Whether it can be moved among others. */
+    public boolean mayMove() {
+        return offers.picked() && count > 1;
+    }
+
+    /** What hiding is called. */
+    public String hideSaid() {
+        return showing().hidden() ? "Show again" : "Hide";
+    }
+
+    /** When visitors meet it, as a sentence. */
+    public String showingSaid() {
+        if (showing().hidden()) {
+            return "Hidden: visitors do not meet it.";
+        }
+        boolean always = showing().from() == null && showing().until() == null;
+        return always ? "Every day." : "Visitors meet it " + showing() + ".";
+    }
+
+    /** What stands in the field of its alt text while nothing is written there. */
+    public String altOffered() {
+        return said.alt().isEmpty() ? "What the picture shows, for those who do not see it" : said.alt();
+    }
+
+    /** The ids of its pictures, with spaces between them. */
+    public String pictureIds() {
+        return slide.carries().pictures().stream().map(PictureId::value).collect(Collectors.joining(" "));
+    }
+
+    /**
+     * A way of saying what the picture says, or nothing.
+     *
+     * @param own whether it says something itself at present
+     */
+    public record Whose(String field, boolean own, String words) {}
+
+    /** For each of its fields that pictures have too, what can be said instead. */
+    public List<Whose> whose() {
+        List<Whose> all = new ArrayList<>();
+        if (offers.worded()) {
+            whose("title", "title", slide.words().title(), said.title(), all);
+            whose("text", "text", slide.words().text(), said.text(), all);
+        }
+        whose("alt", "alt text", slide.words().alt(), said.alt(), all);
+        return all;
+    }
+
+    private static void whose(String field, String called, @Nullable String own, String said, List<Whose> all) {
+        if (own != null) {
+            String start = called.substring(0, 1).toUpperCase(Locale.ROOT) + called.substring(1);
+            all.add(new Whose(field, true, start + " as the picture says"));
+        } else if (!said.isEmpty()) {
+            all.add(new Whose(field, false, "Say no " + called));
+        }
+    }
+
+    /** Whether its hold is its own. */
+    public boolean ownHold() {
+        return slide.hold() != null;
+    }
+
+    /** Whether set-ups can show other pictures. */
+    public boolean mayShowOthers() {
+        return offers.cropped() && single();
+    }
+
+    /** Whether it is said what a press on its picture does. */
+    public boolean pressable() {
+        return offers.pressed() && single();
+    }
+
+    /** "beside its button," where the button has a press of its own. */
+    public String pressedWhere() {
+        return pressed == Pressed.LINK || said.link().isEmpty() ? ", it" : " beside its button, it";
+    }
+
+    /** Whether a press on its picture follows its link. */
+    public boolean followsLink() {
+        return pressed == Pressed.LINK;
+    }
+
+    /** Whether a press on its picture opens the larger view. */
+    public boolean opensLarger() {
+        return pressed == Pressed.LARGER;
+    }
+
+    /** What a press on its picture may do. */
+    public List<Offer> largerOffers() {
+        String as = larger ? "opens the larger view" : "does nothing";
+        return Offer.of(
+                slide.larger() == null ? "" : String.valueOf(slide.larger()),
+                "",
+                as + ", as the reel",
+                "true",
+                "opens the larger view",
+                "false",
+                "does nothing");
+    }
+
+    /** Where the divider of its pair starts, per cent. */
+    public String startPercent() {
+        Carries.Pair pair = pair();
+        return pair == null ? "" : Numbers.rounded(100 * pair.startsAt(), 0);
+    }
+
+    /** By what a comparison's link is followed, as a sentence: its picture is dragged. Empty where there is no link. */
     public String linkSaid() {
+        if (pair() == null || said.link().isEmpty()) {
+            return "";
+        }
         return !said.button().isEmpty()
                 ? "Its button leads there; the picture is dragged."
                 : said.shows()
@@ -138,10 +335,26 @@ public record Sheet(
         return Numbers.rounded(hold / 1000.0, 1);
     }
 
-    /** How long its words take to read, s; empty where there are none. */
+    /** How long its words take to read, as a sentence; empty where there are none. */
     public String readsSaid() {
         long reads = Reading.time(said);
-        return reads == 0 ? "" : String.format(Locale.ROOT, "%.1f", reads / 1000.0);
+        String end = isShort() ? " s, too short." : " s.";
+        return reads == 0 ? "" : String.format(Locale.ROOT, "Reads in %.1f", reads / 1000.0) + end;
+    }
+
+    /** Whether its words cannot be read while it stands. */
+    public boolean isShort() {
+        return holdToRead() > 0;
+    }
+
+    /** The class of how long it reads. */
+    public String readsLook() {
+        return isShort() ? "reads short" : "reads";
+    }
+
+    /** "Stand 4.5 s". */
+    public String standSaid() {
+        return String.format(Locale.ROOT, "Stand %.1f s", holdToRead() / 1000.0);
     }
 
     /**
@@ -164,15 +377,21 @@ public record Sheet(
     static Sheet of(Draft draft, Slide slide) {
         Reel reel = draft.reel();
         Said said = draft.facts().said(slide);
+        Arrangement arrangement = Arrangements.of(reel);
         return new Sheet(
                 reel.slides().indexOf(slide) + 1,
                 reel.slides().size(),
                 slide,
                 said,
                 reel.hold(slide),
-                Arrangements.of(reel).movesByItself(reel),
+                arrangement.movesByItself(reel),
                 Pressed.of(reel, slide, said),
                 reel.choices().get(Options.LARGER),
+                new Offers(
+                        reel.follows() == null,
+                        arrangement.has(Options.FIT),
+                        arrangement.has(Options.WORDS_PLACE),
+                        arrangement.has(Options.ANYWHERE)),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

@@ -1,9 +1,10 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.pages.Counted;
+import com.keenreel.app.pages.Offer;
+import com.keenreel.app.pages.Paging;
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.store.Library.Found;
-import com.keenreel.app.store.Library.Order;
-import com.keenreel.app.store.Library.Wanted;
 import com.keenreel.app.store.LibraryStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.SetStore;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -57,31 +59,119 @@ class LibraryController {
         this.byItself = byItself;
     }
 
-    /** A set beside the pictures. */
-    record SetShown(String id, String name, String says, List<String> thumbnails, boolean open) {}
+    /**
+     * A set beside the pictures.
+     *
+     * @param look its class
+     * @param current "page" for the one that is open; null for others
+     */
+    record SetShown(
+            String id,
+            String name,
+            String says,
+            List<String> thumbnails,
+            boolean open,
+            String look,
+            @Nullable String current) {}
+
+    /**
+     * A shelf of the library.
+     *
+     * @param current "page" for the one that is open; null for others
+     */
+    record Shelved(
+            String address,
+            String words,
+            long count,
+            @Nullable String current) {}
+
+    /**
+     * What of the library wants somebody's eye.
+     *
+     * @param flag the classes of its flag; empty for none
+     */
+    record Mark(String address, String words, String look, String flag) {}
 
     @GetMapping("/pictures")
     String page(Wish wish, @RequestParam(defaultValue = "") String coming, Model model) {
         Set<PictureId> soft = summaries.upToDate().soft();
-        Wanted wanted = wish.wanted(soft);
-        Found found = library.find(wanted, wish.from(PAGE), PAGE);
+        Found found = library.find(wish.wanted(soft), wish.from(PAGE), PAGE);
         List<Shown> shown = found.pictures().stream()
                 .map(picture -> Shown.of(picture, soft.contains(picture.id())))
                 .toList();
         var counts = library.counts();
         model.addAttribute("wish", wish);
-        model.addAttribute("orders", Order.values());
-        model.addAttribute("sorts", SetOrder.values());
-        model.addAttribute("counts", counts);
+        model.addAttribute("orders", wish.orders());
+        model.addAttribute("uses", wish.uses());
+        model.addAttribute("alts", wish.alts());
+        model.addAttribute("sizes", wish.sizes());
+        model.addAttribute("sorts", sorts());
+        boolean all = wish.set().isEmpty() && !wish.inBin();
+        model.addAttribute(
+                "shelves",
+                List.of(
+                        shelf(
+                                "/pictures",
+                                "All pictures",
+                                counts.pictures(),
+                                all && !wish.used().equals("no")),
+                        shelf(
+                                "/pictures?used=no",
+                                "Not in any reel",
+                                counts.unused(),
+                                all && wish.used().equals("no")),
+                        shelf("/pictures?bin=yes", "In the bin", counts.binned(), wish.inBin())));
         model.addAttribute("kept", kept(counts.bytes()));
         model.addAttribute("total", found.total());
-        model.addAttribute("missing", found.missing());
-        model.addAttribute("fromFiles", found.fromFiles());
-        model.addAttribute("soft", soft.size());
+        model.addAttribute("marks", marks(wish, found, soft.size()));
+        model.addAttribute("draggable", wish.laidOut() ? "true" : null);
         model.addAttribute("rows", Rows.of(shown, coming));
+        model.addAttribute("none", found.total() > 0 ? "" : none(wish, counts.pictures() == 0));
         model.addAttribute("sets", shown(wish.set()));
-        model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
+        model.addAttribute(
+                "paging",
+                Paging.of(wish.page(), found.total(), PAGE, ", " + found.total() + " pictures", wish::address));
         return "pictures";
+    }
+
+    private static Shelved shelf(String address, String words, long count, boolean open) {
+        return new Shelved(address, words, count, open ? "page" : null);
+    }
+
+    private static List<Mark> marks(Wish wish, Found found, int soft) {
+        List<Mark> marks = new ArrayList<>();
+        if (found.missing() > 0) {
+            marks.add(new Mark(wish.address("no"), found.missing() + " without alt text", "warn", "flag"));
+        }
+        if (found.fromFiles() > 0) {
+            String words = Counted.of(found.fromFiles(), "says", "say") + " what was found in the file";
+            marks.add(new Mark(wish.address("found"), words, "word", ""));
+        }
+        if (soft > 0) {
+            marks.add(new Mark("/pictures?size=soft", soft + " too small", "warn", "flag small"));
+        }
+        return marks;
+    }
+
+    /** The orders that a whole set can be laid out in. */
+    private static List<Offer> sorts() {
+        List<SetOrder> all = new ArrayList<>(List.of(SetOrder.values()));
+        all.remove(SetOrder.LAID_OUT);
+        return Offer.of(all, SetOrder::word, one -> one == SetOrder.LAID_OUT_REVERSED ? "reversed" : one.words(), "");
+    }
+
+    /** Why there is no picture, as a sentence. */
+    private static String none(Wish wish, boolean noneAtAll) {
+        if (wish.inBin()) {
+            return "The bin is empty.";
+        }
+        if (noneAtAll) {
+            return "There are no pictures yet. Drop photographs (JPEG, HEIC, AVIF, PNG, WebP, TIFF, GIF) or drawings (SVG)"
+                    + " here, or a whole folder, as they come from the camera. They are turned upright by themselves.";
+        }
+        return wish.narrowed()
+                ? "No picture is like that."
+                : "This set is empty. Drop pictures here, or pick some on All pictures and put them into it.";
     }
 
     private List<SetShown> shown(String open) {
@@ -102,12 +192,17 @@ class LibraryController {
             return addresses;
         };
         return all.stream()
-                .map(set -> new SetShown(
-                        set.id().value(),
-                        set.name(),
-                        set.pictures() + ", " + followers(set.followers()),
-                        first.apply(set),
-                        set.id().value().equals(open)))
+                .map(set -> {
+                    boolean here = set.id().value().equals(open);
+                    return new SetShown(
+                            set.id().value(),
+                            set.name(),
+                            set.pictures() + ", " + followers(set.followers()),
+                            first.apply(set),
+                            here,
+                            here ? "open" : "",
+                            here ? "page" : null);
+                })
                 .toList();
     }
 

@@ -13,11 +13,13 @@ import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Link;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Fit;
 import com.keenreel.core.space.Length;
@@ -77,13 +79,36 @@ class PictureSheetController {
     }
 
     /** A screen with the part of the picture that it shows, in px of that screen. */
-    record Crop(String screen, double width, double height, double x, double y, double w, double h, String loss) {}
+    record Crop(String screen, double width, double height, double x, double y, double w, double h, String loss) {
+        private static final double SCALE = 5.4;
+
+        /** How wide it is drawn, px. */
+        public double drawnWidth() {
+            return width / SCALE;
+        }
+
+        /** How high it is drawn, px. */
+        public double drawnHeight() {
+            return height / SCALE;
+        }
+    }
+
+    /** How much is trimmed off a side, per cent. */
+    record Trim(String side, String percent) {}
+
+    /** A colour of the picture, and where it is drawn, px. */
+    record Swatch(int x, String colour) {}
 
     /** A version in the list of them. */
     record Former(long id, String says, String thumbnail, boolean shown) {}
 
     /** A reel that shows it. */
-    record Use(String id, String name, boolean live) {}
+    record Use(String id, String name, boolean live) {
+        /** Whether visitors see it there. */
+        public String says() {
+            return live ? "live; changes when it is published" : "not live";
+        }
+    }
 
     @GetMapping("/pictures/{id:[a-z0-9]{1,24}}")
     String sheet(@PathVariable String id, @RequestParam(defaultValue = "16:9") String ratio, Model model) {
@@ -96,21 +121,41 @@ class PictureSheetController {
         model.addAttribute("chosen", version.chosen() != null);
         model.addAttribute("ratio", ratio(ratio).toString());
         model.addAttribute("crops", crops(version, ratio(ratio)));
-        model.addAttribute("facts", facts(picture));
-        model.addAttribute("traits", version.traits());
-        model.addAttribute("adjustment", version.adjustment());
+        model.addAttribute("facts", String.join(", ", facts(picture)));
+        model.addAttribute("palette", palette(version));
+        model.addAttribute("quarters", version.adjustment().quarters());
+        model.addAttribute("trims", trims(version));
         model.addAttribute(
                 "uses",
                 reels.showing(picture.id()).stream()
                         .map(reel -> new Use(reel.id(), reel.reel().name(), reel.live() != null))
                         .toList());
-        model.addAttribute(
-                "sets", String.join(", ", sets.names(List.of(picture.id())).getOrDefault(picture.id(), List.of())));
-        model.addAttribute("versions", versions(picture));
+        List<String> in = sets.names(List.of(picture.id())).getOrDefault(picture.id(), List.of());
+        model.addAttribute("sets", in.isEmpty() ? "In no set." : "In sets: " + String.join(", ", in) + ".");
+        List<Former> all = versions(picture);
+        model.addAttribute("versions", all.size() > 1 ? all : List.of());
         model.addAttribute("version", version.id());
         model.addAttribute("asksPaths", Link.isOwn(picture.words().link()) && !pathsMeant.isSaid());
         model.addAttribute("binned", picture.binned());
         return "picture";
+    }
+
+    private static List<Swatch> palette(Version version) {
+        List<Swatch> palette = new ArrayList<>();
+        PictureTraits traits = version.traits();
+        if (traits != null) {
+            traits.palette().forEach(colour -> palette.add(new Swatch(30 * palette.size(), colour.hex())));
+        }
+        return palette;
+    }
+
+    private static List<Trim> trims(Version version) {
+        Adjustment adjustment = version.adjustment();
+        return List.of(
+                new Trim("left", Numbers.rounded(100 * adjustment.left(), 1)),
+                new Trim("top", Numbers.rounded(100 * adjustment.top(), 1)),
+                new Trim("right", Numbers.rounded(100 * adjustment.right(), 1)),
+                new Trim("bottom", Numbers.rounded(100 * adjustment.bottom(), 1)));
     }
 
     private static Ratio ratio(String said) {

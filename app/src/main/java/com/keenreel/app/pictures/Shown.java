@@ -76,6 +76,16 @@ record Shown(
         return name.substring(0, LONGEST - tail - 1) + "…" + name.substring(name.length() - tail);
     }
 
+    /** What it is called for those who listen. */
+    public String called() {
+        return alt.isEmpty() ? name : alt;
+    }
+
+    /** How it fills its place: drawings stand in it whole. */
+    public String fits() {
+        return thumbnail.endsWith(".svg") ? "xMidYMid meet" : "xMidYMid slice";
+    }
+
     /** "unused", "in 1 reel", "in 3 reels". */
     public String use() {
         return usedIn == 0 ? "unused" : usedIn == 1 ? "in 1 reel" : "in " + usedIn + " reels";

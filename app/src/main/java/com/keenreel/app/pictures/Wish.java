@@ -1,12 +1,16 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.Library.Order;
 import com.keenreel.app.store.Library.Wanted;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * What the address of the library asks for; the framework gives null for what is missing.
@@ -51,6 +55,65 @@ record Wish(String q, String set, String used, String alt, String size, String o
 
     private static @Nullable Boolean answer(String word) {
         return word.isEmpty() ? null : word.equals("yes");
+    }
+
+    /** Whether it is what is in the bin. */
+    public boolean inBin() {
+        return bin.equals("yes");
+    }
+
+    /** Whether a set is shown as it is laid out, so that it can be laid out by hand. */
+    public boolean laidOut() {
+        return order.equals("laid_out");
+    }
+
+    List<Offer> orders() {
+        List<Order> all = new ArrayList<>(List.of(Order.values()));
+        if (set.isEmpty()) {
+            all.remove(Order.LAID_OUT);
+        }
+        return Offer.of(all, one -> one.name().toLowerCase(Locale.ROOT), Order::words, order);
+    }
+
+    List<Offer> uses() {
+        return Offer.of(used, "", "used or not", "yes", "in a reel", "no", "in no reel");
+    }
+
+    List<Offer> alts() {
+        return Offer.of(
+                alt,
+                "",
+                "with or without alt text",
+                "yes",
+                "with alt text",
+                "no",
+                "without alt text",
+                "found",
+                "saying what their files said");
+    }
+
+    List<Offer> sizes() {
+        return Offer.of(size, "", "any size", "soft", "too small for its reel");
+    }
+
+    /** The address of another page of the same. */
+    String address(int other) {
+        return UriComponentsBuilder.fromPath("/pictures")
+                .queryParam("set", set)
+                .queryParam("q", q)
+                .queryParam("used", used)
+                .queryParam("alt", alt)
+                .queryParam("size", size)
+                .queryParam("order", order)
+                .queryParam("bin", bin)
+                .queryParam("page", other)
+                .encode()
+                .toUriString();
+    }
+
+    /** The address of those of the same set with that about their alt text. */
+    String address(String withAlt) {
+        return "/pictures?" + (set.isEmpty() ? "" : "set=" + set + "&") + "alt=" + withAlt;
     }
 
     int from(int perPage) {

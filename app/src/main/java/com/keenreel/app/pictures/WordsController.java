@@ -1,5 +1,6 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.pictures.WordsCsv.Changes;
 import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.store.Library.Found;
@@ -69,11 +70,15 @@ class WordsController {
             found.stream()
                     .filter(picture -> picture.id().equals(id))
                     .findFirst()
-                    .ifPresent(picture -> lines.add(
-                            new Line(Shown.of(picture), String.join(", ", names.getOrDefault(id, List.of())))));
+                    .ifPresent(picture ->
+                            lines.add(new Line(Shown.of(picture), said(names.getOrDefault(id, List.of())))));
         }
         model.addAttribute("lines", lines);
         return "picture-words";
+    }
+
+    private static String said(List<String> sets) {
+        return sets.isEmpty() ? "–" : String.join(", ", sets);
     }
 
     /**
@@ -151,8 +156,9 @@ class WordsController {
     /** What a CSV would change: shown before anything is. */
     @PostMapping("/pictures/words.csv/look")
     String look(@RequestBody String csv, Model model) {
-        model.addAttribute("changes", changes(csv));
-        model.addAttribute("asksPaths", !pathsMeant.isSaid());
+        Changes changes = changes(csv);
+        model.addAttribute("changes", changes);
+        model.addAttribute("asksPaths", changes.leadsToOwn() && !pathsMeant.isSaid());
         return "picture-words-csv";
     }
 

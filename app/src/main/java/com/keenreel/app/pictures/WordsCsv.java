@@ -1,5 +1,6 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.pages.Counted;
 import com.keenreel.app.store.PictureStore.Saying;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.core.edit.Refusal;
@@ -48,7 +49,17 @@ final class WordsCsv {
      *
      * @param leads where it leads, as a sentence, when it is a link
      */
-    record Differs(String field, String before, String after, String leads) {}
+    record Differs(String field, String before, String after, String leads) {
+        /** What it says before, as it is shown. */
+        public String beforeSaid() {
+            return before.isEmpty() ? "–" : before;
+        }
+
+        /** What it says after, as it is shown. */
+        public String afterSaid() {
+            return after.isEmpty() ? "–" : after;
+        }
+    }
 
     /**
      * What a file would change.
@@ -57,6 +68,23 @@ final class WordsCsv {
      * @param unfit the lines that fit no picture, or say what cannot be, each with the reason
      */
     record Changes(List<Change> changed, int same, List<String> unfit) {
+        /** What it would change, as a heading. */
+        public String heading() {
+            return switch (changed.size()) {
+                case 0 -> "This file changes nothing";
+                case 1 -> "This file changes one picture";
+                default -> "This file changes " + changed.size() + " pictures";
+            };
+        }
+
+        /** What of it changes nothing, or cannot be used. */
+        public String rest() {
+            return Counted.of(same, "line says", "lines say") + " what is there already"
+                    + (unfit.isEmpty()
+                            ? ""
+                            : ", " + Counted.of(unfit.size(), "line fits", "lines fit") + " no picture:");
+        }
+
         /** Whether a link leads to wherever a reel is pasted into, which not everybody means. */
         public boolean leadsToOwn() {
             return changed.stream()

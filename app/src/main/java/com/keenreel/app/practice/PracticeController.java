@@ -2,6 +2,7 @@ package com.keenreel.app.practice;
 
 import com.keenreel.app.access.Settings;
 import com.keenreel.app.access.SiteGuard;
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PracticePage;
 import com.keenreel.app.store.PracticePage.Block;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -53,15 +55,21 @@ class PracticeController {
     }
 
     /** A block as it is edited. */
-    record Shown(Editable kind, String column, String content) {}
+    record Shown(Editable kind, List<Offer> columns, String content) {}
 
-    /** A column that blocks may stand in. */
-    record Column(String word, String words) {}
+    /** A page in a list; {@code current} is "page" for the one that is open, null for others. */
+    record Linked(String slug, String title, @Nullable String current) {
+        static List<Linked> of(List<PracticePage> pages, String open) {
+            return pages.stream()
+                    .map(page ->
+                            new Linked(page.slug(), page.title(), page.slug().equals(open) ? "page" : null))
+                    .toList();
+        }
+    }
 
-    private static final List<Column> COLUMNS = List.of(
-            new Column("wide", "from edge to edge"),
-            new Column("main", "main column"),
-            new Column("side", "side column"));
+    private static List<Offer> columns(String chosen) {
+        return Offer.of(chosen, "wide", "from edge to edge", "main", "main column", "side", "side column");
+    }
 
     @GetMapping({"/practice", "/practice/{slug}"})
     String edit(@PathVariable(required = false) String slug, Model model) {
@@ -69,16 +77,18 @@ class PracticeController {
         PracticePage open = slug == null
                 ? all.stream().findFirst().orElse(null)
                 : pages.find(slug).orElseThrow(() -> new NotThere("There is no such practice page."));
-        model.addAttribute("pages", all);
+        model.addAttribute("pages", Linked.of(all, open == null ? "" : open.slug()));
         model.addAttribute("open", open);
         model.addAttribute(
-                "kinds", Arrays.stream(Kind.values()).map(Editable::of).toList());
-        model.addAttribute("columns", COLUMNS);
+                "fresh",
+                Arrays.stream(Kind.values())
+                        .map(kind -> new Shown(Editable.of(kind), columns("main"), ""))
+                        .toList());
         List<Block> blocks = open == null ? List.of() : open.blocks();
         model.addAttribute(
                 "blocks",
                 blocks.stream()
-                        .map(block -> new Shown(Editable.of(block.kind()), block.column(), block.content()))
+                        .map(block -> new Shown(Editable.of(block.kind()), columns(block.column()), block.content()))
                         .toList());
         model.addAttribute("site", settings.siteOrigin());
         return "practice";
@@ -106,7 +116,12 @@ class PracticeController {
     }
 
     /** A run of blocks: wide ones alone, or a main column beside a side column. */
-    record Band(boolean wide, List<Block> main, List<Block> side) {}
+    record Band(boolean wide, List<Block> main, List<Block> side) {
+        /** The classes of its columns. */
+        public String look() {
+            return side.isEmpty() ? "columns alone" : "columns";
+        }
+    }
 
     @GetMapping({SiteGuard.PRACTICE + "/", SiteGuard.PRACTICE + "/{slug:[a-z0-9-]+}"})
     String site(@PathVariable(required = false) String slug, Model model) {
@@ -118,7 +133,7 @@ class PracticeController {
                         "not-here",
                         "Nothing here",
                         List.of(new Block(Kind.TEXT, "main", "There is no page at this address yet."))));
-        model.addAttribute("pages", all);
+        model.addAttribute("pages", Linked.of(all, page.slug()));
         model.addAttribute("page", page);
         model.addAttribute("bands", bands(page.blocks()));
         return "practice-site";

@@ -98,4 +98,9 @@ public enum Placing {
     public String needs() {
         return needs;
     }
+
+    /** Whether it is a folder, which is downloaded and has a line to paste. */
+    public boolean folder() {
+        return this == FOLDER;
+    }
 }

@@ -2,6 +2,7 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.Erasing;
 import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.NotThere;
@@ -12,6 +13,7 @@ import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.publish.Folder;
 import com.keenreel.publish.Snippet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -72,17 +74,29 @@ class PublishController {
         Optional<Published> live = publications.live(id);
         model.addAttribute("id", id);
         model.addAttribute("name", reel.reel().name());
-        model.addAttribute("slides", reel.reel().slides().size());
-        model.addAttribute("revision", reel.revision());
+        boolean empty = reel.reel().slides().isEmpty();
+        String last = publications.liveLast(id).orElse(null);
+        List<Standing.Place> places = standing.places(reel);
+        List<String> changes = live.map(one -> standing.changes(reel, one)).orElse(List.of());
+        model.addAttribute("empty", empty);
         model.addAttribute("live", live.orElse(null));
-        model.addAttribute("liveLast", publications.liveLast(id).orElse(null));
+        model.addAttribute("never", live.isEmpty() && last == null);
+        model.addAttribute("down", live.isEmpty() ? last : null);
+        model.addAttribute("wasLive", live.isPresent() || last != null);
+        model.addAttribute("changes", changes);
+        model.addAttribute("sameOrChanged", changes.isEmpty() ? "live" : "changed");
+        model.addAttribute("mayPublish", live.isEmpty() && last == null && !empty);
+        model.addAttribute("mayPaste", live.isPresent() && changes.isEmpty() && places.isEmpty());
+        model.addAttribute("publishing", live.isPresent() ? "Publish again" : "Publish");
         model.addAttribute("earlier", standing.earlier(reel));
-        model.addAttribute("keptDays", ageing.days());
-        model.addAttribute("keptChoices", Ageing.CHOICES);
-        model.addAttribute("places", standing.places(reel));
+        model.addAttribute(
+                "kept",
+                Offer.of(Ageing.CHOICES, String::valueOf, PublishController::days, String.valueOf(ageing.days())));
+        model.addAttribute("places", places);
         model.addAttribute("address", address(reel));
         model.addAttribute("origin", publicAddress.origin());
         model.addAttribute("loopback", publicAddress.isLoopback());
+        model.addAttribute("ownOrigin", publicAddress.isLoopback() ? "" : publicAddress.origin());
         model.addAttribute("fixed", publicAddress.isFixed());
         model.addAttribute("site", settings.siteOrigin());
         model.addAttribute("slot", reel.reel().slot().toString());
@@ -91,6 +105,14 @@ class PublishController {
         live.ifPresent(one -> whatIsLive(reel, one, model));
         ahead(reel);
         return "publish";
+    }
+
+    private static String days(int days) {
+        return switch (days) {
+            case 0 -> "for good";
+            case 365 -> "for a year";
+            default -> "for " + days + " days";
+        };
     }
 
     /** Who looks at this page may publish soon: what that needs is made meanwhile, after everything that is urgent. */
@@ -106,7 +128,6 @@ class PublishController {
         Snippet snippet = publishing.snippet(reel, live);
         Map<String, Long> wentLive = publications.wentLive(reel.id());
         model.addAttribute("since", Standing.when(wentLive.getOrDefault(live.id(), live.madeAt())));
-        model.addAttribute("changes", standing.changes(reel, live));
         model.addAttribute("comingHeights", standing.comingHeights(reel, live));
         model.addAttribute("otherHeights", standing.otherHeights(reel, live));
         model.addAttribute("practice", standing.practice(address(reel), snippet.reserved()));

@@ -49,7 +49,12 @@ class Standing {
     }
 
     /** A page on which the reel was seen; {@code current} when it got what is live. */
-    record Place(String page, String how, String when, String got, boolean current) {}
+    record Place(String page, String how, String when, String got, boolean current) {
+        /** The page's address as it is read. */
+        public String shown() {
+            return page.replaceFirst("^https?://", "");
+        }
+    }
 
     /** An earlier publication, and what would change if it were brought back. */
     record Earlier(String id, long revision, String when, List<String> changes) {}
@@ -59,6 +64,11 @@ class Standing {
 
     /** A practice page, whether this reel is pasted into it, and whether with code that keeps another height free. */
     record PracticeCode(String slug, String title, boolean shows, boolean old) {
+        /** How it stands. */
+        public String says() {
+            return old ? "shows it with code that keeps an older height free" : shows ? "shows it" : "does not show it";
+        }
+
         /** What a press would do; empty where the page has what is live. */
         public String putting() {
             return old ? "Put the new code there" : shows ? "" : "Put it there";

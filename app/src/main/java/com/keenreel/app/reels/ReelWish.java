@@ -1,7 +1,10 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.Summary.State;
 import com.keenreel.app.store.SummaryStore;
+import java.util.List;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * Which reels somebody wants to see.
@@ -38,6 +41,42 @@ record ReelWish(String q, String state, String order, String bin, Integer page) 
     /** The same without what narrows it. */
     SummaryStore.Wanted widest() {
         return new SummaryStore.Wanted("", null, bin.equals("yes"), false);
+    }
+
+    /** Whether it is what is in the bin. */
+    public boolean inBin() {
+        return bin.equals("yes");
+    }
+
+    List<Offer> states() {
+        return Offer.of(
+                state,
+                "",
+                "live or not",
+                "live",
+                "live",
+                "changed",
+                "live, changed since",
+                "draft",
+                "drafts",
+                "down",
+                "taken down");
+    }
+
+    List<Offer> orders() {
+        return Offer.of(order, "changed", "changed last first", "name", "by name");
+    }
+
+    /** The address of another page of the same. */
+    String address(int other) {
+        return UriComponentsBuilder.fromPath("/reels")
+                .queryParam("q", q)
+                .queryParam("state", state)
+                .queryParam("order", order)
+                .queryParam("bin", bin)
+                .queryParam("page", other)
+                .encode()
+                .toUriString();
     }
 
     int from(int perPage) {

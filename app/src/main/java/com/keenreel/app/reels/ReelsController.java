@@ -2,6 +2,9 @@ package com.keenreel.app.reels;
 
 import com.keenreel.app.access.PublicAddress;
 import com.keenreel.app.access.Settings;
+import com.keenreel.app.pages.Counted;
+import com.keenreel.app.pages.Offer;
+import com.keenreel.app.pages.Paging;
 import com.keenreel.app.store.Ids;
 import com.keenreel.app.store.LibraryStore;
 import com.keenreel.app.store.PictureStore;
@@ -73,12 +76,32 @@ class ReelsController {
         public boolean opens() {
             return state != Summary.State.CLOSED;
         }
+
+        /** Whether pages can show it. */
+        public boolean shown() {
+            return !address.isEmpty();
+        }
+
+        /** Why no page shows it, as a sentence; empty where pages can, or where it cannot be opened. */
+        public String noPage() {
+            return shown() || !opens() ? "" : "No page can show it yet";
+        }
+
+        /** Its address as it is read. */
+        public String addressShown() {
+            return address.replaceFirst("^http://", "");
+        }
+
+        /** What its page for publishing is called. */
+        public String publishing() {
+            return shown() ? "Embed code" : "Publish";
+        }
     }
 
     /** A starter as it is offered. */
-    record Offer(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {
-        static Offer of(Starter starter) {
-            return new Offer(
+    record Offered(String key, String title, String says, String purpose, int picturesPerSlide, String drawing) {
+        static Offered of(Starter starter) {
+            return new Offered(
                     starter.key(),
                     starter.title(),
                     starter.says(),
@@ -88,8 +111,8 @@ class ReelsController {
         }
     }
 
-    private static final List<Offer> OFFERS =
-            Arrangements.starters().stream().map(Offer::of).toList();
+    private static final List<Offered> STARTERS =
+            Arrangements.starters().stream().map(Offered::of).toList();
 
     @GetMapping("/")
     String home() {
@@ -106,17 +129,48 @@ class ReelsController {
     String list(ReelWish wish, Model model) {
         SummaryStore lists = summaries.upToDate();
         SummaryStore.Page found = lists.find(wish.wanted(), wish.from(PAGE), PAGE);
-        boolean narrowed = wish.narrowed();
+        int total = found.total();
+        int all = wish.narrowed() ? lists.find(wish.widest(), 0, 0).total() : total;
+        int binned = reels.binned();
         model.addAttribute("wish", wish);
-        model.addAttribute("all", narrowed ? lists.find(wish.widest(), 0, 0).total() : found.total());
-        model.addAttribute("total", found.total());
-        model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
-        model.addAttribute("binned", reels.binned());
+        model.addAttribute("heading", total == 0 ? "Reels" : total == 1 ? "One reel" : total + " reels");
+        model.addAttribute("seeks", all > 0 || wish.inBin());
+        model.addAttribute("states", wish.states());
+        model.addAttribute("orders", wish.orders());
+        model.addAttribute("binned", binned > 0 && !wish.inBin() ? binned + " in the bin" : "");
+        model.addAttribute("none", found.reels().isEmpty() ? none(wish, all, total) : "");
+        model.addAttribute("narrowed", all > 0);
+        model.addAttribute("paging", Paging.of(wish.page(), total, PAGE, "", wish::address));
         model.addAttribute("reels", found.reels().stream().map(this::row).toList());
-        model.addAttribute("sets", sets.all());
+        model.addAttribute("sets", following());
         model.addAttribute("pictureCount", library.counts().pictures());
-        model.addAttribute("starters", OFFERS);
+        model.addAttribute("starters", STARTERS);
         return "reels";
+    }
+
+    /** Why there is no reel, as a sentence. */
+    private static String none(ReelWish wish, int all, int total) {
+        if (all > 0) {
+            return total > 0 ? "That page is empty." : "No reel is like that.";
+        }
+        return wish.inBin()
+                ? "The bin is empty."
+                : "There is no reel yet. Choose a kind at the side, drop some pictures, give it a name: that is the whole way"
+                        + " to the first one.";
+    }
+
+    /** The sets that a new reel can follow, and none of them; empty where there is no set. */
+    private List<Offer> following() {
+        List<Offer> following = new ArrayList<>();
+        sets.all()
+                .forEach(set -> following.add(new Offer(
+                        set.id().value(),
+                        "follow " + set.name() + ", " + Counted.of(set.pictures(), "picture"),
+                        false)));
+        if (!following.isEmpty()) {
+            following.add(0, new Offer("", "follow a set", true));
+        }
+        return following;
     }
 
     private Row row(Listed reel) {
