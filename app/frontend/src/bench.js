@@ -12,12 +12,12 @@ import { sheet } from './bench/sheet.js';
 import { tray } from './bench/tray.js';
 import { wall } from './bench/wall.js';
 import { widthLine } from './bench/width-line.js';
-import { notice } from './http.js';
 import { notices } from './notices.js';
 import { pick, picking } from './pick.js';
 import { unstored } from './unstored.js';
 
 const { edits } = desk;
+let nameProblem = '';
 
 /** The page as a whole: its header, and what takes the place of the brief. */
 const bench = () => ({
@@ -37,6 +37,12 @@ const bench = () => ({
   says(words) {
     this.$root.querySelector('[data-stored]').textContent = words;
   },
+  /** Says at the name why it is refused; it stays there until another one is taken. */
+  nameSays(problem = nameProblem) {
+    nameProblem = problem;
+    this.$root.querySelector('[data-name-problem]').textContent = problem;
+    edits.say();
+  },
   keys(event) {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.matches('input, textarea')) return;
     event.preventDefault();
@@ -46,10 +52,13 @@ const bench = () => ({
   },
   rename({ target }) {
     const name = (desk.typing.renaming = target.value);
-    const ended = () => (desk.typing.renaming = desk.typing.renaming === name ? undefined : desk.typing.renaming);
-    const refused = (problem) => notice(problem);
+    const ended = () => {
+      if (desk.typing.renaming === name) desk.typing.renaming = undefined;
+      this.nameSays('');
+    };
+    const refused = (problem) => this.nameSays(problem);
     refused.overtaken = ended;
-    edits.store({ kind: 'rename', name }, refused).then(ended);
+    edits.store({ kind: 'rename', name }, refused).then((stored) => stored && ended());
   },
   async addSlides() {
     await desk.order.add(await pick());

@@ -66,6 +66,7 @@ export const desk = {
       else if (drawn.get(id) !== html) draw(part, html, said);
       drawn.set(id, html);
     }
+    if (answer.parts.stored) desk.bench.nameSays();
     if (answer.parts.order) order.drawn();
     if (answer.parts.band && slide === desk.slide) {
       sheet.drawn();

@@ -284,7 +284,7 @@ export class Edits {
   }
 
   get #refusals() {
-    return [...document.querySelectorAll('#band [data-problem]')].some((one) => one.textContent && one.checkVisibility());
+    return [...document.querySelectorAll('#band [data-problem], [data-name-problem]')].some((one) => one.textContent && one.checkVisibility());
   }
 
   /** Says how storing stands; never "stored" beside something that was refused. */

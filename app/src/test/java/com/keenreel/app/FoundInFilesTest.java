@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** What files bring with them: words that somebody has to look at, names that tell before from after. */
 class FoundInFilesTest {
@@ -63,6 +64,15 @@ class FoundInFilesTest {
         assertThat(found).isHidden();
         assertThat(page.locator("[data-field=alt]")).hasValue("Mark of Ovenwick.");
         assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void whatOfALongTextIsKeptIsSaid() {
+        FilePayload file = drawing("found-long.svg", "<title>" + "Kiln ".repeat(60) + "</title>");
+        JsonNode picture = editor.send("POST", "/pictures?name=" + file.name, file.buffer);
+        assertThat(picture.path("title").asString()).hasSize(200);
+        assertThat(picture.path("note").asString())
+                .isEqualTo("In the file it is longer: kept is the title to 200 characters.");
     }
 
     @Test

@@ -3,7 +3,11 @@ package com.keenreel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.text.Advances;
+import com.keenreel.core.text.Breaking;
+import com.keenreel.imaging.PublishedType;
 import com.microsoft.playwright.Page;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -134,6 +138,70 @@ class LayoutInBrowserTest {
                 page.close();
             }
             System.out.printf("wrapper: worst difference %.4f px%n", worst);
+        }
+    }
+
+    private static final List<String> TEXTS = List.of(
+            "Tiles that were nearly lost",
+            "We find it, take it up, clean it, and bring it back: every piece has a number, and a place it came from.",
+            "A well-kept, hand-laid half-hexagon floor in the stair-well of No. 14/16, second floor",
+            "Restaurierung der Treppenhausfliesen im Wohnungsgenossenschaftshaus, Donaudampfschifffahrtsgasse 7",
+            "Les carreaux du vestibule, rue de l\u2019Église : déposés, nettoyés, reposés (1904\u20131911)",
+            "kiln@fennock.example & www.fennock.example/open-workshop-days?on=saturday",
+            "Über 1 200 m² Jugendstil, in Grün & Ocker \u2013 seit dem 3. Mai wieder da!",
+            "Gå på besök i verkstaden, första helgen i varje månad, 10\u201316");
+
+    private static final String LINES = """
+            ([family, texts, widths, size, weight]) => {
+              const probe = document.body.appendChild(document.createElement('p'));
+              probe.className = 'title';
+              Object.assign(probe.style, { margin: 0, font: `${weight} ${size}px/${2 * size}px "${family}"`, overflowWrap: 'break-word', textRendering: 'geometricPrecision', textWrap: weight === 700 ? 'pretty' : 'wrap' });
+              const lines = texts.map((text) => {
+                probe.textContent = text;
+                return widths.map((width) => {
+                  probe.style.width = `${width}px`;
+                  return Math.round(probe.getBoundingClientRect().height / (2 * size));
+                });
+              });
+              probe.remove();
+              return lines;
+            }""";
+
+    /** So what is said to be cut off is cut off, at all widths. */
+    @Test
+    @SuppressWarnings("unchecked")
+    void textTakesAsManyLinesAsIsPredicted() {
+        try (Editor editor = new Editor()) {
+            Made reel = Kinds.row(editor);
+            Page page = reel.live();
+            page.waitForFunction("() => [...document.fonts].every((face) => face.status === 'loaded')");
+            String family = (String) page.evaluate("() => [...document.fonts][0].family.replaceAll('\"', '')");
+            List<Double> widths = new Random(5)
+                    .doubles(120, 60, 700)
+                    .map(width -> Math.round(width * 64) / 64.0)
+                    .boxed()
+                    .toList();
+            Advances type = new PublishedType();
+            List<String> wrong = new ArrayList<>();
+            for (boolean bold : new boolean[] {false, true}) {
+                for (double size : new double[] {15, 18.4, 26}) {
+                    List<List<Number>> seen = (List<List<Number>>)
+                            page.evaluate(LINES, List.of(family, TEXTS, widths, size, bold ? 700 : 400));
+                    for (int t = 0; t < TEXTS.size(); t++) {
+                        for (int w = 0; w < widths.size(); w++) {
+                            int predicted = Breaking.lines(TEXTS.get(t), bold, size, widths.get(w), type);
+                            int shown = seen.get(t).get(w).intValue();
+                            if (predicted != shown) {
+                                wrong.add(predicted + " for " + shown + " lines at " + widths.get(w) + " px, " + size
+                                        + (bold ? " bold: " : ": ") + TEXTS.get(t));
+                            }
+                        }
+                    }
+                }
+            }
+            int compared = 2 * 3 * TEXTS.size() * widths.size();
+            System.out.println("lines: " + compared + " compared, " + wrong.size() + " differ");
+            assertThat(wrong).hasSizeLessThan(compared / 500); // a word that fits by a hair, or is broken within
         }
     }
 

@@ -3,7 +3,10 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
 import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -89,7 +92,7 @@ class NarrowWindowTest {
             Locator screens = page.locator(".screen");
             assertThat(screens.nth(0)).isInViewport();
             assertThat(screens.nth(1)).not().isInViewport();
-            page.locator(".screens").evaluate("(one) => one.scrollBy({ left: one.clientWidth })"); // as a swipe does
+            swipe(page, page.locator(".screens"), -260);
             assertThat(screens.nth(1)).isInViewport();
             assertThat(screens.nth(0)).not().isInViewport();
 
@@ -114,6 +117,69 @@ class NarrowWindowTest {
             page.getByText("Take down", new Page.GetByTextOptions().setExact(true))
                     .tap();
             assertThat(page.getByText("Taken down.")).isVisible();
+            assertThat(editor.problems()).isEmpty();
+        }
+    }
+
+    /** A finger that goes over something. */
+    private static void swipe(Page page, Locator over, int px) {
+        var box = over.boundingBox();
+        double x = box.x + box.width / 2 - px / 2.0;
+        double y = box.y + box.height / 2;
+        CDPSession session = page.context().newCDPSession(page);
+        touch(session, "touchStart", x, y);
+        for (int step = 1; step <= 10; step++) {
+            touch(session, "touchMove", x + px * step / 10.0, y);
+            page.waitForTimeout(16);
+        }
+        JsonObject end = new JsonObject();
+        end.addProperty("type", "touchEnd");
+        end.add("touchPoints", new JsonArray());
+        session.send("Input.dispatchTouchEvent", end);
+        session.detach();
+    }
+
+    private static void touch(CDPSession session, String type, double x, double y) {
+        JsonObject point = new JsonObject();
+        point.addProperty("x", x);
+        point.addProperty("y", y);
+        JsonArray points = new JsonArray();
+        points.add(point);
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        session.send("Input.dispatchTouchEvent", event);
+    }
+
+    /** The phone is turned while something is being changed: nothing is lost, and everything can be reached. */
+    @Test
+    void thePhoneIsTurnedInTheMiddleOfAChange() {
+        try (Editor editor = Editor.onPhone()) {
+            Made reel = editor.banner("Turned round");
+            Page page = reel.bench();
+            page.locator(".card").first().tap();
+            Locator title = page.locator(".sheet [data-say=title]");
+            title.tap();
+            page.keyboard().type("Half a wo");
+            page.setViewportSize(844, 390);
+            page.keyboard().type("rd");
+            assertThat(title).hasValue("Half a word");
+            assertThat(title).isFocused();
+            assertFits(page, "a sheet, turned");
+            assertThat(page.locator("#stored-line")).containsText("revision 2 ");
+            page.setViewportSize(390, 844);
+            page.locator("[data-do=brief]").tap();
+            page.locator(".brief-column .word").first().tap();
+            Locator panel = page.locator(".control-panel:popover-open");
+            assertThat(panel).isVisible();
+            page.setViewportSize(844, 390);
+            page.waitForTimeout(200);
+            var box = panel.boundingBox();
+            assertThat(box.y).isGreaterThanOrEqualTo(0);
+            assertThat(box.y + box.height).isLessThanOrEqualTo(390);
+            assertThat(box.x + box.width).isLessThanOrEqualTo(844);
+            panel.locator(".choice[aria-pressed=false]").first().tap();
+            assertThat(page.locator("#stored-line")).containsText("revision 3 ");
             assertThat(editor.problems()).isEmpty();
         }
     }

@@ -92,6 +92,29 @@ class SaidInPlaceTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    /** A name that is refused stays in its field, with the reason beside it, until another one is taken. */
+    @Test
+    void aNameThatIsRefusedSaysSoAtTheName() {
+        Made reel = editor.make("A good name", "banner", "full", "glaze-moss.jpg");
+        Page page = reel.bench();
+        Locator name = page.locator(".reel-name");
+        Locator problem = page.locator("[data-name-problem]");
+        name.fill("   ");
+        name.press("Tab");
+        assertThat(problem).not().isEmpty();
+        assertThat(page.locator("[data-stored]")).hasText("not all of it is stored");
+        page.locator(".card").first().click();
+        page.locator(".sheet [data-do=hide]").click();
+        assertThat(page.locator("#stored-line")).containsText("revision 2 ");
+        assertThat(name).hasValue("   ");
+        assertThat(problem).not().isEmpty();
+        name.fill("A better name");
+        name.press("Tab");
+        assertThat(problem).isEmpty();
+        assertThat(page.locator("[data-stored]")).hasText("stored");
+        assertThat(editor.problems()).allMatch(said -> said.contains("422"));
+    }
+
     /** Nothing is too short to be read where nothing goes on by itself; a cut caption offers the lines that it needs. */
     @Test
     void captionsThatAreCutOffOfferTheLinesTheyNeed() {

@@ -17,7 +17,8 @@ class TemplatesTest {
     private static final Pattern SAID = Pattern.compile("\\b(th:[\\w:-]+)=\"([^\"]*)\"");
 
     /** Comparing, choosing between, calculating, and working on words. */
-    private static final Pattern RULE = Pattern.compile("==|!=|\\?|&lt;|&gt;|[<>*]| / | - |\\b(and|or|gt|lt|eq|ne)\\b|#");
+    private static final Pattern RULE =
+            Pattern.compile("==|!=|\\?|&lt;|&gt;|[<>*]| / | - |\\b(and|or|gt|lt|eq|ne)\\b|#");
 
     /** What people read is one value, or a fixed text with values in it. */
     private static final Pattern WORDS = Pattern.compile("\\$\\{[\\w.()\\[\\]']+}|\\|[^|]*\\|");
@@ -34,7 +35,8 @@ class TemplatesTest {
                 while (said.find()) {
                     String attribute = said.group(1);
                     String value = said.group(2);
-                    boolean words = READ.contains(attribute) && !WORDS.matcher(value).matches();
+                    boolean words =
+                            READ.contains(attribute) && !WORDS.matcher(value).matches();
                     if (words || RULE.matcher(value.replaceAll("'[^']*'", "")).find()) {
                         found.add(template.getFileName() + " " + said.group());
                     }

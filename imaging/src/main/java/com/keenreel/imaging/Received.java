@@ -82,6 +82,11 @@ public record Received(Format format, byte[] bytes, int width, int height, FileW
                 "Shown from a copy; the " + original.kind() + " is kept.");
     }
 
+    /** The same with one thing more that the person who brought it should know. */
+    public Received saying(String more) {
+        return new Received(format, bytes, width, height, words, (note + " " + more).strip());
+    }
+
     /** How it must be turned, as EXIF numbers it, 1 to 8. */
     int orientation() {
         return words.orientation();

@@ -65,7 +65,8 @@ public class PictureStore {
                 .set(PICTURE.FOUND, PictureRows.words(said(own, words.credit())))
                 .set(PICTURE.ADDED_AT, System.currentTimeMillis())
                 .execute();
-        VersionStore.show(sql, id, file, sha256, Adjustment.NONE, null);
+        String shortened = PictureWords.shortened(words.title(), words.caption(), words.alt());
+        VersionStore.show(sql, id, file.saying(shortened), sha256, Adjustment.NONE, null);
         return find(id);
     }
 

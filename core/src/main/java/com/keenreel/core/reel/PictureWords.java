@@ -1,5 +1,8 @@
 package com.keenreel.core.reel;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * What a picture says by itself, wherever it is shown. Every field may be empty and has at most as many characters as the
  * words of a slide have.
@@ -25,6 +28,21 @@ public record PictureWords(String title, String caption, String alt, String link
     public static PictureWords ofFile(String file, String title, String caption, String alt) {
         return new PictureWords(
                 cut(file, title, Words.TITLE), cut(file, caption, Words.TEXT), cut(file, alt, Words.ALT), "");
+    }
+
+    /** Which of the texts that a file says are longer than what is kept of them, as a sentence; empty for none. */
+    public static String shortened(String title, String caption, String alt) {
+        List<String> longer = new ArrayList<>();
+        longer("title", title, Words.TITLE, longer);
+        longer("caption", caption, Words.TEXT, longer);
+        longer("alt text", alt, Words.ALT, longer);
+        return longer.isEmpty() ? "" : "In the file it is longer: kept is " + String.join(", ", longer) + ".";
+    }
+
+    private static void longer(String called, String text, int most, List<String> longer) {
+        if (text.length() > most) {
+            longer.add("the " + called + " to " + most + " characters");
+        }
     }
 
     private static String cut(String file, String text, int most) {
