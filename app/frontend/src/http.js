@@ -77,6 +77,9 @@ export function notice(words) {
   dispatchEvent(new CustomEvent('notice', { detail: words }));
 }
 
+/** An id that nothing has yet. */
+export const freshId = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
+
 /** This window's own name in the history. */
 export function windowName() {
   let name = sessionStorage.getItem('window');

@@ -1,8 +1,5 @@
 // Sets of pictures, and the order in them: made, renamed, filled, laid out by hand and by keys; each step can be undone.
-import { notice } from './http.js';
-
-/** An id that no set has. */
-export const freshId = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
+import { freshId, notice } from './http.js';
 
 /** @param steps what can be undone on the page */
 export const sets = (steps) => ({

@@ -80,10 +80,11 @@ function picture() {
       const before = this.at;
       const move = ({ clientX, clientY }) => this.show({ x: (clientX - box.left) / box.width, y: (clientY - box.top) / box.height });
       move(event);
-      follow(event, move, (cancelled) => {
+      const end = (cancelled) => {
         if (cancelled) this.show(before); // it was a scroll
         else this.look({ x: Math.round(this.at.x * 1000) / 1000, y: Math.round(this.at.y * 1000) / 1000 });
-      });
+      };
+      follow(event, move, end, event.currentTarget);
     },
     keys(event) {
       const [x, y] = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key] ?? [];

@@ -1,10 +1,12 @@
 // The running order: cards that are picked and chosen, played through, copied, hidden and taken out.
-import { notice } from '../http.js';
+import { mix } from '../alpine.js';
+import { freshId, notice } from '../http.js';
 import { sides } from '../sides.js';
 import { Choosing } from './choosing.js';
 import { desk } from './desk.js';
 import { Hand } from './hand.js';
-import { PICTURE } from './tray.js';
+import { onCards } from './on-cards.js';
+import { source } from './source.js';
 
 const LEAST = 196; // px of a card at the least
 const STEP = 500; // ms per key press
@@ -15,13 +17,12 @@ const asOne = (edits) => (edits.length === 1 ? edits[0] : { kind: 'several', edi
 
 export function order() {
   const { edits } = desk;
-  const said = new Map(); // what was said of the set that is followed and is not acknowledged yet, by field
   let choosing;
   let hand;
   let standing = []; // the cards, and when and how long each is shown
   let playing = false;
 
-  return {
+  return mix(source(), onCards((event) => hand.gapAt(event)), {
     init() {
       desk.order = this;
       choosing = new Choosing(this.$root, () => this.cards);
@@ -46,39 +47,6 @@ export function order() {
       if (up) hand.putBack();
       return up;
     },
-
-    // where slides come from
-    arrange({ target }) {
-      if (target.value) edits.step('arrangement', { by: target.value });
-    },
-    sourceTyped({ target }) {
-      said.set(target.dataset.follow, target.value);
-    },
-    followSet({ target }) {
-      const now = (name) => this.$root.querySelector(`[data-follow=${name}]`)?.value;
-      // another set is followed as the former was; what is not there yet is as usual
-      const follows = target.value && { set: target.value, ...(now('order') && { order: now('order'), most: Number(now('most')), byItself: now('byItself') === 'yes' }) };
-      return this.follow(target, { kind: 'follow', follows: follows || null });
-    },
-    followOrder({ target }) {
-      return this.follow(target, { kind: 'follow-order', order: target.value });
-    },
-    followMost({ target }) {
-      return this.follow(target, { kind: 'follow-most', most: Number(target.value) });
-    },
-    followByItself({ target }) {
-      return this.follow(target, { kind: 'goes-live', byItself: target.value === 'yes' });
-    },
-    async follow({ value, dataset: { follow: field } }, edit) {
-      const stored = await edits.store(edit);
-      if (said.get(field) !== value) return; // said otherwise meanwhile
-      said.delete(field);
-      if (stored) return;
-      desk.moved('order');
-      await edits.refresh();
-    },
-    /** What was put into a field and is not acknowledged yet; undefined when the application knows best. */
-    value: (field) => said.get(field.dataset.follow),
 
     placeOf(id) {
       return this.$root.querySelector(`[data-card="${id}"]`)?.closest('.card-place');
@@ -338,8 +306,7 @@ export function order() {
     },
     /** The edit that adds slides before that one; at the end when there is none. */
     adding(carries, before = null) {
-      const fresh = () => crypto.randomUUID().replace(/-/g, '').slice(0, 12);
-      return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: fresh(), carries: one }, before })) };
+      return { kind: 'several', edits: carries.map((one) => ({ kind: 'add', slide: { id: freshId(), carries: one }, before })) };
     },
     /** Adds pictures before that slide. */
     async add(pictures, before = null) {
@@ -347,34 +314,5 @@ export function order() {
       if (says) notice(says);
       if (carries.length) await edits.store(this.adding(carries, before));
     },
-
-    // what is dragged over the cards, from the tray or from the desktop
-    over(event) {
-      const kinds = [...(event.dataTransfer?.types ?? [])];
-      if (!kinds.includes(PICTURE) && !kinds.includes('Files')) return;
-      event.preventDefault();
-      this.line(hand.gapAt(event));
-    },
-    away({ relatedTarget }) {
-      if (!this.$root.contains(relatedTarget)) this.line(undefined);
-    },
-    /** Shows where a drop would go: before that card, at the end for null, nowhere for undefined. */
-    line(place) {
-      this.$root.querySelectorAll('.drop-before, .drop-after').forEach((one) => one.classList.remove('drop-before', 'drop-after'));
-      if (place) place.classList.add('drop-before');
-      else if (place === null) this.$root.querySelector('.card-place:last-child')?.classList.add('drop-after');
-    },
-    /** A picture is put between cards; files are left to whoever brings them, with the slide that they come before. */
-    drop(event) {
-      const before = hand.gapAt(event)?.querySelector('.card').dataset.card ?? null;
-      this.line(undefined);
-      const id = event.dataTransfer.getData(PICTURE);
-      if (!id) {
-        event.before = before;
-        return;
-      }
-      event.preventDefault();
-      desk.tray.put(id, before);
-    },
-  };
+  });
 }

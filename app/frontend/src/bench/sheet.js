@@ -192,7 +192,15 @@ export function sheet() {
         edits.preview(this.looking(focal));
       };
       show(event);
-      follow(event, show, (cancelled) => (cancelled ? edits.endPreview() : edits.store(this.looking(focal))));
+      const end = (cancelled) => {
+        if (!cancelled) {
+          edits.store(this.looking(focal));
+          return;
+        }
+        desk.moved('band'); // the point is drawn where it was
+        edits.endPreview();
+      };
+      follow(event, show, end, picture);
     },
 
     /** Enter in a line of words goes on to the same line of the next slide, with Shift of the one before. */

@@ -17,7 +17,7 @@ public final class Drawing {
     private static final int MOST = 40;
 
     private final Fragment fragment;
-    private final Markup.Written markup;
+    private final Written markup;
     private final Css css;
     private final Known known;
     private final Drawn drawn;
@@ -31,7 +31,7 @@ public final class Drawing {
      */
     record Known(String around, List<String> slides, List<List<String>> rules, String plan) {}
 
-    Drawing(Fragment fragment, Markup.Written markup, Css css, Drawn drawn) {
+    Drawing(Fragment fragment, Written markup, Css css, Drawn drawn) {
         List<List<String>> rules = new ArrayList<>();
         for (Css.Piece piece : css.own()) {
             List<String> own = new ArrayList<>(List.of(piece.condition()));
@@ -88,7 +88,7 @@ public final class Drawing {
         boolean anew = false;
         for (int i = 0; i < markup.slides().size(); i++) {
             if (!former.slides().get(i).equals(known.slides().get(i))) {
-                Markup.OneSlide slide = markup.slides().get(i);
+                Written.OneSlide slide = markup.slides().get(i);
                 slides.addArray().add(i).add(slide.html());
                 anew |= slide.pair() || slides.size() > 1;
             }

@@ -47,12 +47,12 @@ public final class FragmentWriter {
 
     private static Drawing drawing(Material material, Layout layout, Drawn drawn, String data) {
         if (material.reel().slides().isEmpty()) {
-            return new Drawing(Fragment.NOTHING, Markup.Written.NOTHING, new Css("", List.of()), drawn);
+            return new Drawing(Fragment.NOTHING, Written.NOTHING, new Css("", List.of()), drawn);
         }
         int copies = layout.copies();
         PlayerFiles shipped = PlayerFiles.shipped();
         Needs needs = Needs.of(material);
-        Markup.Written markup = new Markup(material, layout, copies, drawn).write();
+        Written markup = new Markup(material, layout, copies, drawn).write();
         List<Css.Piece> rules = new ArrayList<>(new StyleSheet(material.reel(), layout, copies, needs, drawn).write());
         rules.addAll(starts(material));
         Css css = new Css(needs.css(), rules);

@@ -21,7 +21,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
 
@@ -42,26 +41,6 @@ final class Markup {
         this.sizes = new Sizes(layout, Slot.FULL);
         this.copies = copies;
     }
-
-    /**
-     * Markup in its pieces.
-     *
-     * @param slides the slides where an edit may change one of them; none where all stands in what is before them
-     */
-    record Written(String before, List<OneSlide> slides, String after) {
-        static final Written NOTHING = new Written("", List.of(), "");
-
-        String text() {
-            return slides.stream().map(OneSlide::html).collect(Collectors.joining("", before, after));
-        }
-    }
-
-    /**
-     * A slide's markup.
-     *
-     * @param pair whether it carries a comparison, to whose parts the player holds on
-     */
-    record OneSlide(String html, boolean pair) {}
 
     /** Where the slides stand, while the rest is printed. */
     private static final String SLIDES = "\0";
@@ -104,15 +83,15 @@ final class Markup {
         return new Written(around.substring(0, at), slides(), around.substring(at + SLIDES.length()));
     }
 
-    private List<OneSlide> slides() {
+    private List<Written.OneSlide> slides() {
         List<Slide> slides = material.reel().slides();
-        List<OneSlide> all = new ArrayList<>();
+        List<Written.OneSlide> all = new ArrayList<>();
         for (int n = 1; n <= slides.size(); n++) {
             int number = n;
             Slide slide = slides.get(n - 1);
             Said said = material.facts().said(slide);
             String html = drawn.of(needs(n, slide, said), () -> Html.print(slide(number, slide, said)));
-            all.add(new OneSlide(html, slide.carries() instanceof Carries.Pair));
+            all.add(new Written.OneSlide(html, slide.carries() instanceof Carries.Pair));
         }
         return all;
     }

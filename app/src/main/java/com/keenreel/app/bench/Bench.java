@@ -33,6 +33,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Gathers what the bench shows of one state of a reel. */
 @Component
@@ -138,8 +139,7 @@ class Bench {
         if (motion.stops()) {
             return "";
         }
-        String slides = arrangement.slides();
-        return slides.substring(0, 1).toUpperCase(Locale.ROOT) + slides.substring(1) + " in running order";
+        return StringUtils.capitalize(arrangement.slides()) + " in running order";
     }
 
     /**

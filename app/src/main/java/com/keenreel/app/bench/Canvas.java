@@ -104,7 +104,7 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
     }
 
     /** The focal points that hold on this picture: those that are said, and the one for all where there is one. */
-    public List<Point> points(List<Sheet.Focus> focal) {
+    public List<Point> points(List<Focus> focal) {
         return focal.stream()
                 .filter(focus ->
                         scope.equals("all") ? focus.ofCarried() : focus.scope().equals(scope))

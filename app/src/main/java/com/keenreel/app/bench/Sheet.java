@@ -30,6 +30,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.util.StringUtils;
 
 /**
  * Everything about one slide.
@@ -73,70 +74,6 @@ public record Sheet(
      */
     public record Offers(boolean picked, boolean cropped, boolean worded, boolean pressed) {}
 
-    /**
-     * What holds for all screens or for one set-up.
-     *
-     * @param scope all, phone, tablet or desk
-     * @param x of the focal point, as a share
-     * @param y of the focal point, as a share
-     * @param said whether the point is said for exactly that scope
-     * @param other the address of the picture that the set-up shows instead; empty where it shows the one carried
-     */
-    public record Focus(String scope, double x, double y, boolean said, String other) {
-        /** "58, 47 %". */
-        public String text() {
-            return new FocalPoint(x, y).toString();
-        }
-
-        private boolean everywhere() {
-            return scope.equals("all");
-        }
-
-        /** Whether it is of one set-up. */
-        public boolean own() {
-            return !everywhere();
-        }
-
-        /** The heading of its line. */
-        public String title() {
-            return everywhere() ? "Everywhere" : SetUp.of(scope).title();
-        }
-
-        /** The class of its point. */
-        public String look() {
-            return said && own() ? "differs" : "";
-        }
-
-        /** "Focal point, on phone: 58, 47 %". */
-        public String called() {
-            return "Focal point, " + where() + ": " + text();
-        }
-
-        /** "Take back the focal point, on phone". */
-        public String takeBackCalled() {
-            return "Take back the focal point, " + where();
-        }
-
-        private String where() {
-            return everywhere() ? "everywhere" : "on " + scope;
-        }
-
-        /** The class of its picture. */
-        public String otherLook() {
-            return other.isEmpty() ? "" : "differs";
-        }
-
-        /** Which picture it shows. */
-        public String otherSaid() {
-            return other.isEmpty() ? "the same" : "another";
-        }
-
-        /** Whether the point is one of its own on the picture that the slide carries. */
-        public boolean ofCarried() {
-            return scope.equals("all") || said && other.isEmpty();
-        }
-    }
-
     /** The slide's id. */
     public String id() {
         return slide.id().value();
@@ -172,7 +109,7 @@ public record Sheet(
         return position == count;
     }
 
-    /** "carries a picture, 1920 × 1280 px". */
+    /** "carries a picture, 1920 × 1280". */
     public String carriesSaid() {
         Canvas.Picture picture = picture();
         if (pair() != null) {
@@ -242,8 +179,7 @@ public record Sheet(
 
     private static void whose(String field, String called, @Nullable String own, String said, List<Whose> all) {
         if (own != null) {
-            String start = called.substring(0, 1).toUpperCase(Locale.ROOT) + called.substring(1);
-            all.add(new Whose(field, true, start + " as the picture says"));
+            all.add(new Whose(field, true, StringUtils.capitalize(called) + " as the picture says"));
         } else if (!said.isEmpty()) {
             all.add(new Whose(field, false, "Say no " + called));
         }
@@ -264,7 +200,7 @@ public record Sheet(
         return offers.pressed() && single();
     }
 
-    /** "beside its button," where the button has a press of its own. */
+    /** What stands between "Pressed" and what that does: where a link is followed by its button alone, that is said. */
     public String pressedWhere() {
         return pressed == Pressed.LINK || said.link().isEmpty() ? ", it" : " beside its button, it";
     }

@@ -3,6 +3,7 @@ package com.keenreel.app.pages;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * One of the things that a list offers.
@@ -31,7 +32,7 @@ public record Offer(String value, String words, boolean chosen) {
      */
     public static List<Offer> of(String chosen, String... valuesAndWords) {
         List<String> all = Arrays.asList(valuesAndWords);
-        return java.util.stream.IntStream.range(0, all.size() / 2)
+        return IntStream.range(0, all.size() / 2)
                 .mapToObj(i -> new Offer(
                         all.get(2 * i), all.get(2 * i + 1), all.get(2 * i).equals(chosen)))
                 .toList();

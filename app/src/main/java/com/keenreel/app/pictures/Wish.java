@@ -1,5 +1,6 @@
 package com.keenreel.app.pictures;
 
+import com.keenreel.app.pages.Address;
 import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.Library.Order;
 import com.keenreel.app.store.Library.Wanted;
@@ -10,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * What the address of the library asks for; the framework gives null for what is missing.
@@ -98,22 +98,29 @@ record Wish(String q, String set, String used, String alt, String size, String o
 
     /** The address of another page of the same. */
     String address(int other) {
-        return UriComponentsBuilder.fromPath("/pictures")
-                .queryParam("set", set)
-                .queryParam("q", q)
-                .queryParam("used", used)
-                .queryParam("alt", alt)
-                .queryParam("size", size)
-                .queryParam("order", order)
-                .queryParam("bin", bin)
-                .queryParam("page", other)
-                .encode()
-                .toUriString();
+        return Address.of(
+                "/pictures",
+                "set",
+                set,
+                "q",
+                q,
+                "used",
+                used,
+                "alt",
+                alt,
+                "size",
+                size,
+                "order",
+                order,
+                "bin",
+                bin,
+                "page",
+                String.valueOf(other));
     }
 
     /** The address of those of the same set with that about their alt text. */
     String address(String withAlt) {
-        return "/pictures?" + (set.isEmpty() ? "" : "set=" + set + "&") + "alt=" + withAlt;
+        return Address.of("/pictures", "set", set, "alt", withAlt);
     }
 
     int from(int perPage) {

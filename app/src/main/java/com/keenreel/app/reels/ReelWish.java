@@ -1,10 +1,10 @@
 package com.keenreel.app.reels;
 
+import com.keenreel.app.pages.Address;
 import com.keenreel.app.pages.Offer;
 import com.keenreel.app.store.Summary.State;
 import com.keenreel.app.store.SummaryStore;
 import java.util.List;
-import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * Which reels somebody wants to see.
@@ -69,14 +69,7 @@ record ReelWish(String q, String state, String order, String bin, Integer page) 
 
     /** The address of another page of the same. */
     String address(int other) {
-        return UriComponentsBuilder.fromPath("/reels")
-                .queryParam("q", q)
-                .queryParam("state", state)
-                .queryParam("order", order)
-                .queryParam("bin", bin)
-                .queryParam("page", other)
-                .encode()
-                .toUriString();
+        return Address.of("/reels", "q", q, "state", state, "order", order, "bin", bin, "page", String.valueOf(other));
     }
 
     int from(int perPage) {
