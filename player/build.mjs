@@ -26,6 +26,7 @@ const LEADS = {
   nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger'] },
   time: { from: "{ Time as Lead } from './time.js'", beside: [] },
   scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger'] },
+  distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
   position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew'] },
   change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
 };

@@ -22,6 +22,7 @@ const LEADS = {
   nothing() {},
   change: stops,
   position: stops,
+  distance: stops,
   time(piece, ms) {
     piece.running.pause();
     piece.running.currentTime = ms;

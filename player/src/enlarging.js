@@ -22,6 +22,19 @@ export class Enlarging {
     this.piece = piece;
     piece.on(piece.reel, 'click', (event) => this.#pressed(event));
     piece.on(piece.reel, 'keydown', (event) => this.#key(event), { capture: true }); // before the reel
+    if (piece.plan.addressed) {
+      piece.on(window, 'hashchange', () => this.#asked());
+      this.#asked();
+    }
+  }
+
+  /** The page's address may say which picture is wanted. */
+  #asked() {
+    const [, slide] = location.hash.split('#reel-');
+    if (!slide) return;
+    const place = `[data-slide="${CSS.escape(slide)}"] > .larger`;
+    const first = [...document.querySelectorAll('keen-reel')].find((host) => host.shadowRoot?.querySelector(place)); // one may be there twice
+    if (first === this.piece.host) this.piece.strip.querySelector(place).click();
   }
 
   #key(event) {

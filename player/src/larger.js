@@ -3,6 +3,10 @@
 import { TURN } from './swiping.js';
 
 const SIZES = ['whole', 'fill', 'original'];
+const TWICE = 320; // ms within which two taps are one
+const NEAR = 24; // px
+const CLOSEST = 4; // so many times its own size a picture is enlarged at the most
+const KEYS = { '+': 1.25, '=': 1.25, '-': 0.8 };
 
 class Larger {
   constructor(piece) {
@@ -16,7 +20,9 @@ class Larger {
     piece.on(this.pane, 'pointerdown', (event) => this.#down(event));
     piece.on(this.pane, 'pointermove', (event) => this.#move(event));
     piece.on(this.pane, 'pointerup', (event) => this.#up(event));
-    piece.on(this.pane, 'pointercancel', () => (this.from = undefined));
+    piece.on(this.pane, 'pointercancel', () => (this.from = this.tapped = undefined));
+    for (const type of ['touchstart', 'touchmove']) piece.on(this.pane, type, (event) => this.#pinch(event), { passive: false });
+    piece.on(this.pane, 'wheel', (event) => this.#wheel(event), { passive: false });
     piece.on(window, 'resize', () => this.#load());
     piece.on(document, 'fullscreenchange', () => this.inFrame && !this.piece.host.shadowRoot.fullscreenElement && this.dialog.close());
     this.#action('screen').hidden = !document.fullscreenEnabled;
@@ -66,10 +72,21 @@ class Larger {
 
   #closed() {
     if (this.piece.host.shadowRoot.fullscreenElement) document.exitFullscreen();
+    this.#address(location.pathname + location.search);
     this.pane.replaceChildren();
     this.#bringIntoSight();
     this.slide.querySelector('.larger').focus();
     this.piece.go('larger view');
+  }
+
+  /** What is seen stands in the page's address, where that is wanted. */
+  #address(now) {
+    if (!this.piece.plan.addressed) return;
+    try {
+      history.replaceState(history.state, '', now);
+    } catch {
+      // a page in a frame may have no address of its own
+    }
   }
 
   /** The reel stands at what was looked at. */
@@ -89,6 +106,7 @@ class Larger {
 
   #show(slide) {
     this.slide = slide;
+    this.#address(`#reel-${slide.dataset.slide}`);
     // what the set-up shows, if it shows another picture
     this.source = [...slide.querySelectorAll('.crop > img')].find((image) => getComputedStyle(image).display !== 'none');
     this.image = Object.assign(new Image(), { alt: this.source.alt, draggable: false });
@@ -108,12 +126,73 @@ class Larger {
 
   /** Shows the picture whole, filling the window, or in its own size; what is outside can be moved to. */
   #as(size) {
+    this.#sized(size);
+    const { scrollWidth, scrollHeight, clientWidth, clientHeight } = this.pane;
+    this.#scroll((scrollWidth - clientWidth) / 2, (scrollHeight - clientHeight) / 2);
+  }
+
+  #sized(size) {
     this.pane.dataset.size = size;
     for (const name of SIZES) this.#action(name).setAttribute('aria-pressed', name === size);
     const { scrollWidth, scrollHeight, clientWidth, clientHeight } = this.pane;
     this.pane.tabIndex = scrollWidth > clientWidth || scrollHeight > clientHeight ? 0 : -1;
-    this.#scroll((scrollWidth - clientWidth) / 2, (scrollHeight - clientHeight) / 2);
     this.#load();
+  }
+
+  get #own() {
+    return Number(this.source.getAttribute('width'));
+  }
+
+  /** How wide the picture is where it is seen whole, px. */
+  get #least() {
+    const { clientWidth, clientHeight } = this.pane;
+    return Math.min(clientWidth, (clientHeight * this.#own) / this.source.getAttribute('height'), this.#own);
+  }
+
+  /** Makes the picture so wide; what of it is at that point of the window stays there. */
+  #zoom(wide, x, y) {
+    const before = this.image.getBoundingClientRect();
+    if (wide <= this.#least) {
+      this.#as('whole');
+      return;
+    }
+    this.image.style.setProperty('--free', `${Math.min(wide, CLOSEST * this.#own)}px`);
+    this.#sized('free');
+    const after = this.image.getBoundingClientRect();
+    const moved = (start, length, at) => after[start] + ((at - before[start]) / before[length]) * after[length] - at;
+    this.#scroll(this.pane.scrollLeft + moved('left', 'width', x), this.pane.scrollTop + moved('top', 'height', y));
+  }
+
+  #zoomBy(factor, x, y) {
+    this.#zoom(this.image.clientWidth * factor, x, y);
+  }
+
+  /** Two fingers hold the picture. */
+  #pinch(event) {
+    if (event.touches.length !== 2) return;
+    event.preventDefault();
+    this.from = this.tapped = undefined;
+    const [one, other] = event.touches;
+    const apart = Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
+    if (event.type === 'touchmove' && this.apart) this.#zoomBy(apart / this.apart, (one.clientX + other.clientX) / 2, (one.clientY + other.clientY) / 2);
+    this.apart = apart;
+  }
+
+  /** Pinching on a touch pad comes as a wheel that is turned with Ctrl held. */
+  #wheel(event) {
+    if (!event.ctrlKey) return;
+    event.preventDefault();
+    this.#zoomBy(Math.exp(-event.deltaY / 200), event.clientX, event.clientY);
+  }
+
+  /** Two taps: close by where they are, or whole again. */
+  #tap({ clientX, clientY, timeStamp }) {
+    const { x, y, at } = this.tapped ?? {};
+    const twice = timeStamp - at < TWICE && Math.hypot(clientX - x, clientY - y) < NEAR;
+    this.tapped = twice ? undefined : { x: clientX, y: clientY, at: timeStamp };
+    if (!twice) return;
+    if (this.#size === 'whole') this.#zoom(Math.max(this.#own, 2 * this.#least), clientX, clientY);
+    else this.#as('whole');
   }
 
   #scroll(scrollLeft, scrollTop) {
@@ -131,12 +210,21 @@ class Larger {
 
   #key(event) {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    const factor = !event.ctrlKey && !event.metaKey && KEYS[event.key];
+    if (factor) {
+      event.preventDefault();
+      const { left, top, width, height } = this.pane.getBoundingClientRect();
+      this.#zoomBy(factor, left + width / 2, top + height / 2);
+      return;
+    }
     if (!way || (this.pane.tabIndex === 0 && event.target === this.pane) || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     this.#step(way * this.piece.plan.way);
   }
 
   #down(event) {
+    this.pressedAt = event;
+    if (event.isPrimary) this.apart = undefined;
     if (event.button !== 0 || (event.pointerType !== 'mouse' && this.#size !== 'whole')) return; // fingers scroll by themselves
     this.pane.setPointerCapture(event.pointerId);
     this.from = { x: event.clientX, y: event.clientY, left: this.pane.scrollLeft, top: this.pane.scrollTop };
@@ -148,8 +236,11 @@ class Larger {
     this.#scroll(left + x - clientX, top + y - clientY);
   }
 
-  #up({ clientX }) {
+  #up(event) {
+    const { clientX, clientY } = event;
     const by = clientX - (this.from?.x ?? clientX);
+    const { pressedAt } = this;
+    if (pressedAt && Math.hypot(clientX - pressedAt.clientX, clientY - pressedAt.clientY) < NEAR / 3) this.#tap(event);
     this.from = undefined;
     if (this.#size === 'whole' && Math.abs(by) > TURN) this.#step(by * this.piece.plan.way < 0 ? 1 : -1);
   }

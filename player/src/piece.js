@@ -130,6 +130,10 @@ export class Piece {
     return this.#reasons.has(reason);
   }
 
+  waitsOnlyFor(reason) {
+    return this.#reasons.size === 1 && this.waitsFor(reason);
+  }
+
   get waiting() {
     return this.#reasons.size > 0;
   }

@@ -6,6 +6,7 @@ import { Overlay } from './overlay.js';
 
 const host = document.querySelector('keen-reel');
 const overlay = new Overlay(host);
+if (parent !== window) host.style.setProperty('--svh', '8px'); // a page on the wall stands for a window of 800 px
 let piece;
 let asked;
 let waiting = 0; // how much that was asked for is not done yet

@@ -3,11 +3,24 @@ import { timing } from './poses.js';
 import { Stops } from './stops.js';
 
 export class Position extends Stops {
+  beyond = 0; // by how many laps what is under way ends round the seam
+  turned = false; // whether slides stand laps away from where they are laid out
   #from = 0; // how far from where its stop stands the strip was taken, px
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
+    this.on(this.strip.parentElement, 'click', (event) => this.#toward(event));
     this.stand(0);
+  }
+
+  /** A neighbour of the slide in the middle is pressed: it comes there. What is inert hears nothing itself. */
+  #toward({ clientX, defaultPrevented }) {
+    if (!this.range.middle || defaultPrevented) return;
+    const pressed = this.slides.findIndex((slide) => {
+      const { left, right } = slide.getBoundingClientRect();
+      return clientX >= left && clientX < right;
+    });
+    if (pressed >= 0 && pressed !== this.range.stops[this.wanted][0]) this.visit(this.stopOf(pressed));
   }
 
   /** Where the strip is, px to the right of where its slides are laid out. */
@@ -15,65 +28,179 @@ export class Position extends Stops {
     return new DOMMatrix(getComputedStyle(this.strip).transform).e;
   }
 
-  /** The strip's transform at a stop, with some px more while it is dragged. */
-  #offset(stop, more = 0) {
-    return `translateX(calc(var(--step) * ${-stop} + ${more}px))`;
+  /** Where a slide begins for those who read, px. */
+  #edge({ offsetLeft, offsetWidth }) {
+    return this.plan.way < 0 ? offsetLeft + offsetWidth : offsetLeft;
+  }
+
+  /** How many steps away from the first stop another is. */
+  #steps(stop) {
+    return this.range.steps?.[stop] ?? stop;
+  }
+
+  /** The strip's transform so many steps on, with some px more while it is dragged. */
+  #moved(steps, more = 0) {
+    return `translateX(calc(var(--step) * ${-steps} + ${more}px))`;
+  }
+
+  /** The same at a stop. */
+  #offset(stop, more) {
+    return this.#moved(this.#steps(stop), more);
   }
 
   isNear(i) {
-    return i <= this.stop + 2 * (this.range.stops[this.stop] ?? []).length;
+    const shown = this.range.stops[this.stop] ?? [];
+    const ahead = this.#round ? (i - shown[0] + this.stops) % this.stops : i - (shown[0] ?? 0);
+    return ahead <= 2 * shown.length || (this.#round && ahead >= this.stops - 2);
+  }
+
+  /** Whether the first slide follows the last. */
+  get #round() {
+    return this.range.seam !== undefined;
+  }
+
+  /** How far a step is, px. */
+  get #step() {
+    const [first, second] = this.slides.map((one) => this.#edge(one));
+    return second === undefined ? this.strip.parentElement.clientWidth : Math.abs(second - first);
+  }
+
+  /** So many laps on stands a slide, so that it is in its place while the strip is so many steps on. */
+  #laps(i, steps) {
+    return this.#round ? Math.ceil((steps - i - this.range.seam) / this.stops) : 0;
+  }
+
+  /** How a slide stands while the strip is so many steps on: laps away from where it is laid out, paler and smaller beside the middle. */
+  #stance(i, steps, laps = this.#laps(i, steps)) {
+    const { paler, smaller, before } = this.range.middle ?? { paler: 0, smaller: 0, before: 0 };
+    const away = Math.min(1, Math.abs(i + laps * this.stops - steps));
+    const moved = (laps + (i >= this.stops - before)) * this.stops; // the last ones are laid out before the first
+    const transform = `${moved ? `translateX(calc(var(--step) * ${moved})) ` : ''}${smaller * away ? `scale(${1 - smaller * away})` : ''}`;
+    return { transform: transform || 'none', opacity: 1 - paler * away };
+  }
+
+  /** All slides stand as they belong while the strip is so many steps on. */
+  #turn(steps) {
+    if (!this.#round && !this.turned) return;
+    this.turned = this.#round; // where it no longer goes round they are put back once
+    this.slides.forEach(({ style }, i) => {
+      const { transform, opacity } = this.#round ? this.#stance(i, steps) : { transform: '', opacity: '' };
+      if (style.transform !== transform) style.transform = transform;
+      if (style.opacity !== String(opacity)) style.opacity = opacity;
+    });
+  }
+
+  /** How a slide stands on the way between two places, at every moment from which it goes another way. */
+  #frames(i, start, end) {
+    const [now, then] = [start, end].map((steps) => this.#laps(i, steps));
+    const at = (steps, laps) => ({ offset: (steps - start) / (end - start), ...this.#stance(i, steps, laps) });
+    const frames = [at(start, now)];
+    if (now !== then) {
+      const seam = i + this.range.seam + this.stops * Math.min(now, then); // where nobody sees it
+      frames.push(at(seam, now), at(seam, then));
+    }
+    if (this.range.middle) for (const laps of [now, then]) for (const away of [-1, 0, 1]) frames.push(at(i + laps * this.stops + away, laps));
+    frames.push(at(end, then)); // last, because of those at one moment the first is gone to
+    return frames.filter(({ offset }) => offset >= 0 && offset <= 1).sort((a, b) => a.offset - b.offset);
+  }
+
+  /**
+   * The strip goes from one place to another; slides that come round the seam change over on the way.
+   *
+   * @param first its transform now, so many steps on
+   */
+  #go(first, start, end, options) {
+    const moving = [this.strip.animate([{ transform: first }, { transform: this.#moved(end) }], options)];
+    if (!this.#round || Math.abs(end - start) < 1e-6) return moving;
+    this.slides.forEach((slide, i) => {
+      const frames = this.#frames(i, start, end);
+      const looks = new Set(frames.map(({ transform, opacity }) => transform + opacity));
+      if (looks.size > 1) moving.push(slide.animate(frames, options));
+      else Object.assign(slide.style, { transform: frames[0].transform, opacity: frames[0].opacity });
+    });
+    return moving;
   }
 
   stand(stop) {
     super.stand(stop);
     this.strip.style.transform = this.#offset(stop);
+    this.#turn(stop);
+  }
+
+  /** Round the seam the nearer way is taken. */
+  visit(stop, forward) {
+    const ahead = (stop - this.wanted + this.stops) % this.stops;
+    super.visit(stop, forward ?? (this.#round ? 2 * ahead <= this.stops : undefined));
   }
 
   /** On its way to one stop, it goes on to another from where it is. */
   begin(to, forward) {
     const here = this.moving.length ? this.#here : undefined;
+    const { beyond } = this;
     this.stand(this.wanted);
-    super.begin(to, forward, here);
+    super.begin(to, forward, here === undefined ? undefined : { px: here, laps: beyond });
   }
 
   animate(from, to, forward, here) {
     const way = this.way(from, to, forward);
-    return (forward ? way.on : way.back).map((piece) => {
-      const at = ({ x }) => ({ transform: this.#offset(from + (to - from) * x) });
-      const start = here === undefined ? at(piece.from) : { transform: `translateX(${here}px)` };
-      return this.strip.animate([start, at(piece.to)], timing(piece, way.ms));
+    const start = this.#steps(from);
+    this.beyond = this.#round && forward !== to > from && to !== from ? (forward ? 1 : -1) : 0;
+    const end = this.#steps(to) + this.beyond * this.stops;
+    return (forward ? way.on : way.back).flatMap((piece) => {
+      const options = timing(piece, way.ms);
+      if (here !== undefined) return this.#on(here, end, options);
+      const [first, last] = [piece.from, piece.to].map(({ x }) => start + (end - start) * x);
+      return this.#go(this.#moved(first), first, last, options);
     });
+  }
+
+  /** From where it was, before it went round the seam so many laps. */
+  #on({ px, laps }, end, options) {
+    const back = laps * this.stops;
+    const steps = (-px * this.plan.way) / this.#step - back;
+    return this.#go(`translateX(calc(${px}px + var(--step) * ${back}))`, steps, end, options);
   }
 
   /** A hand takes the strip from where it is. */
   taken() {
     const here = this.#here;
+    const laps = this.moving.length ? this.beyond : 0;
     this.arrive();
     this.stand(this.stop);
-    this.#from = here - this.#here;
+    this.#from = here - this.#here + laps * this.stops * this.#step * this.plan.way;
   }
 
   /** A hand has moved it so far, px. */
   dragged(by) {
-    this.strip.style.transform = this.#offset(this.stop, this.#from + by);
+    const gone = this.#from + by;
+    this.strip.style.transform = this.#offset(this.stop, gone);
+    this.#turn(this.#steps(this.stop) - (gone * this.plan.way) / this.#step);
   }
 
   /** A hand lets it go: it comes to stand at a stop from where it is. */
   dropped(by) {
-    const here = this.#here;
+    const px = this.#here;
     const { ms: duration, easing, toward } = this.plan.settle;
-    const [first, second] = this.slides;
-    const step = second ? Math.abs(second.offsetLeft - first.offsetLeft) : this.strip.parentElement.clientWidth;
     const gone = this.#from + by;
+    const step = this.#round ? this.#step : this.#stepOfStops;
     const wanted = this.stop - this.plan.way * Math.sign(gone) * Math.round(Math.abs(gone) / step + toward);
-    const to = Math.min(Math.max(wanted, 0), this.stops - 1);
+    const laps = this.#round ? Math.floor(wanted / this.stops) : 0;
+    const to = Math.min(Math.max(wanted - laps * this.stops, 0), this.stops - 1);
     if (this.moves) this.wait('paused');
     this.stand(to);
-    if (!this.still) this.moving = [this.strip.animate([{ transform: `translateX(${here}px)` }, { transform: this.#offset(to) }], { duration, easing })];
+    this.beyond = 0;
+    if (!this.still) this.moving = this.#on({ px, laps }, this.#steps(to), { duration, easing });
+  }
+
+  /** From the first stop to the second, px; the last one may be shorter. */
+  get #stepOfStops() {
+    const [first, second] = this.range.stops.map(([one]) => this.#edge(this.slides[one]));
+    return second === undefined ? this.strip.parentElement.clientWidth : Math.abs(second - first);
   }
 
   /** It was not meant. */
   left() {
     this.strip.style.transform = this.#offset(this.stop);
+    this.#turn(this.#steps(this.stop));
   }
 }

@@ -8,6 +8,7 @@ export class Stops extends Piece {
   moving = []; // the animations of a change that is under way
   coming; // the stop that it leads to
   standing; // the animation that lasts as long as the stop's hold
+  #slide; // the one that the visitor came to, while a range shows it among others
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -37,12 +38,16 @@ export class Stops extends Piece {
   /** A change that is under way ends at the stop that was asked for last, as the new range has it. */
   rearranged(former) {
     this.#count();
-    this.stand(this.stopOf(former.stops[this.wanted]?.[0]));
+    const shown = former.stops[this.wanted] ?? [];
+    const slide = shown.includes(this.#slide) ? this.#slide : shown[0];
+    this.stand(this.stopOf(slide));
+    this.#slide = slide;
   }
 
   /** The stop that begins with a slide, or the nearest one that shows it. */
   stopOf(slide) {
-    return Math.max(0, this.range.stops.findLastIndex((stop) => stop.includes(slide)));
+    const own = this.range.stops.findIndex(([first]) => first === slide); // where a row goes round others show it too
+    return own < 0 ? Math.max(0, this.range.stops.findLastIndex((stop) => stop.includes(slide))) : own;
   }
 
   /** Dots count the stops that there are. */
@@ -94,6 +99,7 @@ export class Stops extends Piece {
     const { focused } = this;
     this.moving.splice(0).forEach((animation) => animation.cancel());
     this.coming = undefined;
+    this.#slide = undefined; // whoever goes on is at another one
     this.stop = stop;
     const shown = this.range.stops[stop] ?? [];
     const next = this.range.stops[(stop + 1) % this.stops] ?? [];

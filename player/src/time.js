@@ -24,17 +24,29 @@ export class Time extends Piece {
 
   run(share = 0) {
     this.running?.cancel();
-    const piece = this.plan.changes[0].on[0];
+    const { changes, axis } = this.plan;
+    const piece = changes[0].on[0];
     const { lapTime } = this.range;
-    const at = (laps) => ({ transform: `translateX(calc(var(--step) * ${-laps}))` });
+    const at = (laps) => ({ transform: `translate${axis}(calc(var(--step) * ${-laps}))` });
     const running = this.strip.animate([at(piece.from.x), at(piece.to.x)], {
       duration: lapTime,
       easing: piece.easing,
       iterations: Infinity,
     });
     running.currentTime = share * lapTime;
-    if (this.held || this.waiting) running.pause();
     this.running = running;
+    this.#pace();
+  }
+
+  /** While nothing but a pointer asks it to wait, it goes as fast as it may under one. */
+  #pace() {
+    const rate = !this.waiting ? 1 : this.waitsOnlyFor('pointed at') ? this.plan.pointed : 0;
+    if (rate && !this.held) {
+      this.running.updatePlaybackRate(rate);
+      this.running.play();
+    } else {
+      this.running.pause();
+    }
   }
 
   get share() {
@@ -47,24 +59,25 @@ export class Time extends Piece {
   }
 
   waitingChanged() {
-    if (this.waiting) this.running.pause();
-    else this.running.play();
+    this.#pace();
   }
 
   /** A focused logo must be seen: where it is cut off, the band stands so that it starts with that logo. */
   #bringIntoView(link) {
     const slide = link.closest('.slide');
     if (!slide || this.held || !link.matches(':focus-visible')) return;
-    const [logo, view] = [slide, this.strip.parentElement].map((one) => one.getBoundingClientRect());
-    if (logo.left >= view.left && logo.right <= view.right) return;
+    const view = this.strip.parentElement;
+    const [logo, seen] = [slide, view].map((one) => one.getBoundingClientRect());
+    const down = this.plan.axis === 'y';
+    if (down ? logo.top >= seen.top && logo.bottom <= seen.bottom : logo.left >= seen.left && logo.right <= seen.right) return;
     const { duration } = this.running.effect.getTiming();
-    const [first, own] = [slide.parentElement.firstElementChild, slide];
-    const ends = this.plan.way < 0; // where lines end on the left, a logo begins at its right edge
-    const from = ends ? first.offsetLeft + first.offsetWidth - own.offsetLeft - own.offsetWidth : own.offsetLeft - first.offsetLeft;
-    const laps = from / this.range.lapLength;
+    const first = slide.parentElement.firstElementChild;
+    const end = (one) => one.offsetLeft + one.offsetWidth;
+    const across = this.plan.way < 0 ? end(first) - end(slide) : slide.offsetLeft - first.offsetLeft; // lines may end on the left
+    const laps = (down ? slide.offsetTop - first.offsetTop : across) / this.range.lapLength;
     const forward = this.plan.changes[0].on[0].to.x > 0;
     this.running.pause(); // before the time is set, or a frame more would pass
     this.running.currentTime = (forward ? laps : 1 - laps) * duration;
-    this.frame.querySelector('.view').scrollLeft = 0;
+    view.scrollTo(0, 0);
   }
 }

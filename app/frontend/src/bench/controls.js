@@ -1,7 +1,8 @@
 // The words of sentences that can be chosen: each opens in place, shows its effect while it is turned and stores one edit when
 // it rests. And what is done with the sentences as a whole.
 import { autoUpdate, computePosition, flip, offset, shift } from '@floating-ui/dom';
-import { notice, send } from '../http.js';
+import { draw } from '../drawing.js';
+import { notice, passes, send } from '../http.js';
 import { desk } from './desk.js';
 
 const REST = 800; // ms after which typing counts as done
@@ -121,6 +122,16 @@ export function controls() {
     store(panel, value);
   }
 
+  /** Each arrangement is drawn with the reel's own slides, as they are now. */
+  async function drawn(choices) {
+    try {
+      const drawings = await send('GET', `${edits.address}/arrangements`);
+      choices.forEach((choice) => draw(choice.querySelector('.drawing'), drawings[choice.dataset.value]));
+    } catch (failed) {
+      if (!passes(failed)) notice(failed.problem);
+    }
+  }
+
   /** A panel stands beside its word, inside the window, as long as it is open. */
   function stand(panel) {
     const word = document.querySelector(`[popovertarget="${panel.id}"]`);
@@ -129,6 +140,8 @@ export function controls() {
       Object.assign(panel.style, { left: `${x}px`, top: `${y}px` });
     };
     standing.set(panel, autoUpdate(word, panel, place));
+    const choices = [...panel.querySelectorAll('.choice:has(.drawing)')];
+    if (choices.length) drawn(choices);
   }
 
   /** The reels whose set-up can be taken over: asked for when somebody comes near, for there may be thousands. */

@@ -7,6 +7,8 @@ const GAP = 24;
 const NARROW = 700; // px of a window in which one page is seen at a time
 const CAPTION = 190; // px that a caption needs
 const HEAD = 84; // px of page above the reel
+const FOOT = 90; // px of page below it
+const TALL = 1100; // px of a reel that are seen at once; the rest of its page is scrolled to
 
 export function wall() {
   const ready = new Set(); // frames that show what was asked for, or will
@@ -184,11 +186,11 @@ export function wall() {
         wanted = (room - CAPTION * (pages.length - wide.length)) / wide.reduce((sum, page) => sum + page, 0);
       }
       const most = large ? Math.max(300, innerHeight - 200) : withSheet ? Math.max(176, innerHeight - 640) : Math.max(300, innerHeight - 560);
-      const tallest = Math.max(...shown.map(({ dataset }) => Number(dataset.height)));
+      const tallest = Math.min(large ? Infinity : TALL, Math.max(...shown.map(({ dataset }) => Number(dataset.height))));
       const former = scale;
       scale = Math.min(wanted, most / Math.max(640, HEAD + tallest + 40));
       if (scale !== former && this.over.length) this.overlay();
-      const height = Math.min(most / scale, Math.max(HEAD + tallest + 90, 560));
+      const height = Math.min(most / scale, Math.max(HEAD + tallest + FOOT, 560));
       shown.forEach((screen) => this.draw(screen, scale, height));
     },
 
@@ -197,8 +199,9 @@ export function wall() {
       const most = Math.max(220, Math.min(440, innerHeight * 0.5));
       shown.forEach((screen) => {
         const { page, height } = screen.dataset;
-        scale = Math.min((this.$refs.screens.clientWidth - 28) / page, most / (HEAD + Number(height) + 40));
-        this.draw(screen, scale, Math.min(most / scale, HEAD + Number(height) + 90));
+        const tall = Math.min(TALL, Number(height));
+        scale = Math.min((this.$refs.screens.clientWidth - 28) / page, most / (HEAD + tall + 40));
+        this.draw(screen, scale, Math.min(most / scale, HEAD + tall + FOOT));
       });
       if (this.over.length) this.overlay();
     },
@@ -210,7 +213,9 @@ export function wall() {
       const frame = screen.querySelector('iframe');
       screen.style.width = `${Math.max(width * by, CAPTION)}px`;
       Object.assign(view.style, { width: `${width * by}px`, height: `${height * by}px` });
-      Object.assign(page.style, { width: `${width}px`, height: `${height}px`, transform: `scale(${by})` });
+      const whole = Math.max(height, HEAD + Number(reel) + FOOT);
+      view.classList.toggle('goes-on', whole > height + 1 && Number(reel) > TALL);
+      Object.assign(page.style, { width: `${width}px`, height: `${whole}px`, transform: `scale(${by})` });
       Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
       const [beside, hints] = screen.querySelectorAll('.hints');
       const column = Number(left) + Number(slot) + 40;

@@ -34,12 +34,7 @@ class ApplicationKilledTest {
     @Test
     void nothingAcknowledgedIsLost() throws Exception {
         application.start();
-        String reel = application.reel(
-                "Killed",
-                "banner-glaze-bench.jpg",
-                "banner-dusk-works.jpg",
-                "banner-kiln-glow.jpg",
-                "banner-long-room.jpg");
+        String reel = application.reel("Killed", "banner-glaze-bench.jpg", "banner-dusk-works.jpg");
         String slide = application
                 .ask("GET", "/reels/" + reel + "/slides", null)
                 .path(0)

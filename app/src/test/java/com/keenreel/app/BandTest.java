@@ -124,6 +124,38 @@ class BandTest {
     }
 
     @Test
+    void aBandMovesUpSlowsDownUnderAPointerAndBringsAFocusedLogoIntoView() {
+        Made reel = band("Up")
+                .choose("marquee.way", null, "up")
+                .choose("marquee.pointed", null, "slows")
+                .choose("marquee.tall", null, "200");
+        Page page = reel.live();
+        String top =
+                "() => document.querySelector('keen-reel').shadowRoot.querySelector('.copy-0 .slide-1').getBoundingClientRect().top";
+        String rate =
+                "() => document.querySelector('keen-reel').shadowRoot.querySelector('.strip').getAnimations()[0].playbackRate";
+        Object start = page.evaluate(top);
+        page.waitForFunction("start => (" + top + ")() < start - 5", start);
+        page.locator(".view").hover();
+        page.waitForFunction("() => (" + rate + ")() === 0.25");
+        Object slower = page.evaluate(top);
+        page.waitForFunction("start => (" + top + ")() !== start", slower);
+        page.mouse().move(5, 590);
+        page.waitForFunction("() => (" + rate + ")() === 1");
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("Tab");
+            if (i > 0) {
+                BoundingBox logo = page.locator(".copy-0 .slide-" + i).boundingBox();
+                BoundingBox view = page.locator(".view").boundingBox();
+                assertThat(logo.y).as("logo " + i).isBetween(view.y - 1, view.y + view.height - logo.height + 1);
+            }
+        }
+        Object before = page.evaluate(top);
+        page.waitForTimeout(300);
+        assertThat(page.evaluate(top)).isEqualTo(before);
+    }
+
+    @Test
     void aFocusedLogoIsBroughtIntoViewAndTheBandWaits() {
         Made reel = editor.make(
                 "Focus",

@@ -33,7 +33,7 @@ public final class Boxes {
                 const box = element.getBoundingClientRect();
                 let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom];
                 for (let around = element.parentElement; around; around = around.parentElement) {
-                  if (!around.matches('.view, .crop')) continue;
+                  if (!around.matches('.view, .crop, .band .slide')) continue;
                   const clip = around.getBoundingClientRect();
                   [left, top, right, bottom] = [Math.max(left, clip.left), Math.max(top, clip.top), Math.min(right, clip.right), Math.min(bottom, clip.bottom)];
                 }

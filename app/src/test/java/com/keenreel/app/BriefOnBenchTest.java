@@ -41,6 +41,27 @@ class BriefOnBenchTest {
         assertThat(((Number) page.evaluate("scrollY")).intValue()).isZero();
     }
 
+    /** Each arrangement is drawn with the reel's own pictures, and says beforehand what it would keep unseen. */
+    @Test
+    void arrangementsAreDrawnWithTheReelsOwnSlides() {
+        Made reel = Kinds.pair(editor);
+        Page page = reel.bench();
+        page.locator("[data-key=word-set-arrangement-all]").click();
+        Locator choices = page.locator(".control-panel:popover-open .choice");
+        Locator grid = choices.filter(new Locator.FilterOptions().setHasText("a grid"));
+        assertThat(grid.locator("image")).hasCount(4); // both pictures of two comparisons
+        assertThat(choices.filter(new Locator.FilterOptions().setHasText("an endless band")))
+                .containsText("of comparisons only the picture after is seen");
+        assertThat(choices.filter(new Locator.FilterOptions().setHasText("one slide at a time"))
+                        .first()
+                        .locator("image"))
+                .hasCount(2);
+        grid.click();
+        assertThat(page.locator("[data-key=word-set-arrangement-all]")).hasText("a grid");
+        assertThat(Editor.screen(page, 2).locator(".grid .pair")).hasCount(2);
+        assertThat(editor.problems()).isEmpty();
+    }
+
     /** What is usual is the closing words of its column, so that everything that is said stands in the window. */
     @ParameterizedTest
     @MethodSource("com.keenreel.core.arrangement.Arrangements#starters")

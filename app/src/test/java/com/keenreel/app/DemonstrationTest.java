@@ -38,7 +38,7 @@ class DemonstrationTest {
                 for (let i = 0; key === 'Enter' && one.matches('.larger') && !dialog.open && i < 300; i += 1) await frame(); // it comes at its first press
                 dialog?.close();
               };
-              const state = () => [root.querySelector('.slide.now')?.className, ...[...root.querySelectorAll('.handle')].map((one) => one.ariaValueNow)].join();
+              const state = () => [...[...root.querySelectorAll('.slide.now')].map((one) => one.className), ...[...root.querySelectorAll('.handle')].map((one) => one.ariaValueNow)].join();
               document.addEventListener('click', (event) => event.composedPath()[0].closest?.('a') && event.preventDefault());
               const lost = [];
               let presses = 0;

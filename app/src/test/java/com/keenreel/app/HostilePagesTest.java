@@ -336,7 +336,8 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(boxes.wrong()).isEmpty();
         assertThat(front.asked().stream().filter("/reel.js"::equals)).hasSize(1);
         assertThat(front.asked().stream().filter(path -> path.matches("/f/.*\\.js")))
-                .hasSize(5) // led by change, by position, by time; with comparisons; of what does not move
+                .hasSize(7) // led by change, position, distance, time; with comparisons, or the larger view; of what
+                // stays
                 .doesNotHaveDuplicates();
         assertThat(editor.shifts(page)).isEmpty();
         assertThat(editor.problems()).isEmpty();

@@ -163,7 +163,7 @@ class JourneyTest {
                 .click();
         Locator panel = page.locator(".control-panel:popover-open");
         panel.getByText("desk", new Locator.GetByTextOptions().setExact(true)).click();
-        panel.getByText("3:2", new Locator.GetByTextOptions().setExact(true)).click();
+        panel.locator("[data-value='3:2']").click();
         assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 853");
         panel.getByText("As everywhere").click();
         assertThat(page.locator(".screen .said").nth(2)).hasText("reel 1280 × 533");

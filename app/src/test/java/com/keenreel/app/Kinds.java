@@ -1,9 +1,11 @@
 package com.keenreel.app;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.Sampled;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /** One reel of each kind, with everything that could go wrong in a layout: off-centre focal points and overrides. */
 final class Kinds {
@@ -17,15 +19,31 @@ final class Kinds {
         "commission-09.jpg"
     };
 
+    private static final Map<String, Function<Editor, Made>> MAKE = new LinkedHashMap<>();
+
+    static {
+        MAKE.put("single", Kinds::single);
+        MAKE.put("row", Kinds::row);
+        MAKE.put("marquee", Kinds::marquee);
+        MAKE.put("pair", Kinds::pair);
+        MAKE.put("stack", Kinds::stack);
+        MAKE.put("grid", Kinds::grid);
+        MAKE.put("rows", Kinds::rows);
+        MAKE.put("depth", Kinds::depth);
+    }
+
     private Kinds() {}
 
     static Map<String, Made> all(Editor editor) {
+        return some(editor, MAKE.size());
+    }
+
+    /** At most so many of them, others in every run. */
+    static Map<String, Made> some(Editor editor, int most) {
         Map<String, Made> kinds = new LinkedHashMap<>();
-        kinds.put("single", single(editor));
-        kinds.put("row", row(editor));
-        kinds.put("marquee", marquee(editor));
-        kinds.put("pair", pair(editor));
-        kinds.put("stack", stack(editor));
+        for (String kind : Sampled.of(List.copyOf(MAKE.keySet()), most)) {
+            kinds.put(kind, MAKE.get(kind).apply(editor));
+        }
         return kinds;
     }
 
@@ -42,7 +60,11 @@ final class Kinds {
                 .say(slides.get(0), "text", "Mix two glazes, paint a tile.");
         reel.say(slides.get(0), "button", "Book a day").say(slides.get(0), "link", "https://fennock.example/days");
         reel.look(slides.get(0), null, 0.83, 0.21).look(slides.get(0), "phone", 0.12, 0.9);
-        return reel.choose("shape.ratio", "tablet", "7:4").choose("words.place", "tablet", "upper-right");
+        return reel.choose("shape.ratio", "tablet", "7:4")
+                .choose("words.place", "tablet", "upper-right")
+                .choose("shape.around", null, "20")
+                .choose("shape.height", "phone", "fixed")
+                .choose("shape.fixed", "phone", "430");
     }
 
     /** So flat that controls have no room on its pictures at some widths of each set-up. */
@@ -74,7 +96,9 @@ final class Kinds {
                 + "','setUp':'tablet','value':'upper-right'}");
         return reel.choose("words.title-lines", "phone", "2")
                 .choose("shape.ratio", "desk", "4:5")
-                .choose("shape.fit", "tablet", "whole");
+                .choose("shape.fit", "tablet", "whole")
+                .choose("look.behind", null, "blurred")
+                .choose("look.shadow", null, "around");
     }
 
     static Made stack(Editor editor) {
@@ -85,7 +109,46 @@ final class Kinds {
         return reel.choose("arrangement", null, "stack")
                 .choose("shape.ratio", "tablet", "3:1")
                 .choose("shape.gap", "phone", "7")
-                .choose("words.place", "desk", "middle");
+                .choose("words.place", "desk", "middle")
+                .choose("shape.height", "desk", "pictures")
+                .choose("shape.most", "desk", "900")
+                .choose("look.shadow", null, "below");
+    }
+
+    /** Cells of several sizes, with pages on a wide screen. */
+    static Made grid(Editor editor) {
+        Made reel = editor.make("Grid of the kinds", "grid", "full", SIX);
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Quatrefoil wall").say(slides.get(3), "title", "Under the stairs");
+        reel.look(slides.get(1), null, 0.5, 0.93);
+        String span = "{'kind':'choose','option':'grid.span','setUp':null,'slide':'";
+        reel.edit(span + slides.get(0) + "','value':'large'}").edit(span + slides.get(2) + "','value':'wide'}");
+        return reel.choose("look.border", null, "3")
+                .choose("grid.page", "desk", "4")
+                .choose("grid.columns", "desk", "4")
+                .choose("words.place", null, "lower-left")
+                .choose("words.place", "phone", "below");
+    }
+
+    /** Reflected on one floor on a narrow screen and with words below on a wide one, endless. */
+    static Made depth(Editor editor) {
+        Made reel = editor.make("Depth of the kinds", "depth", "full", SIX);
+        reel.say(reel.slides().get(0), "title", "Quatrefoil wall");
+        return reel.choose("depth.turn", "tablet", "60")
+                .choose("depth.overlap", "tablet", "55")
+                .choose("words.place", "desk", "below")
+                .choose("look.reflection-gap", null, "9");
+    }
+
+    /** Rows of whole pictures, with pages on a narrow screen. */
+    static Made rows(Editor editor) {
+        Made reel = editor.make("Rows of the kinds", "grid", "full", SIX);
+        reel.say(reel.slides().get(1), "title", "Garden room");
+        return reel.choose("grid.cells", null, "rows")
+                .choose("grid.height", "phone", "150")
+                .choose("grid.page", "phone", "3")
+                .choose("shape.gap", "tablet", "0")
+                .choose("words.place", "desk", "below");
     }
 
     static Made marquee(Editor editor) {
@@ -98,7 +161,10 @@ final class Kinds {
                 "logos/ovenwick.svg",
                 "logos/mosscapel.svg");
         reel.slides().forEach(slide -> reel.say(slide, "link", "https://partner.example/"));
-        return reel.choose("shape.gap", "tablet", "33").choose("marquee.height", "desk", "71");
+        return reel.choose("shape.gap", "tablet", "33")
+                .choose("marquee.height", "desk", "71")
+                .choose("look.inks", null, "grey")
+                .choose("look.corners", null, "4");
     }
 
     static Made pair(Editor editor) {

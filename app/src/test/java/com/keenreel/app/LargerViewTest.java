@@ -201,4 +201,74 @@ class LargerViewTest extends SomebodysPages {
             page.waitForURL(url -> url.endsWith(".webp"));
         }
     }
+
+    /** Where the picture's point is that is at a place of the window, as a share of its width and height. */
+    private static final String AT = """
+            ([x, y]) => {
+              const box = document.querySelector('keen-reel').shadowRoot.querySelector('.pane img').getBoundingClientRect();
+              return [(x - box.left) / box.width, (y - box.top) / box.height, box.width];
+            }""";
+
+    private static List<Double> at(Page page, double x, double y) {
+        return ((List<?>) page.evaluate(AT, List.of(x, y)))
+                .stream().map(one -> ((Number) one).doubleValue()).toList();
+    }
+
+    @Test
+    void aPictureComesCloserByTwoTapsKeysAndAPinchAndIsWholeAgain() {
+        Made reel = editor.make("Closer", "row", "full", Kinds.SIX).choose("steering.larger", null, "true");
+        Page page = reel.live();
+        page.locator(".slide-1 .larger").click();
+        Locator pane = page.locator(".pane");
+        assertThat(pane).hasAttribute("data-size", "whole");
+        List<Double> whole = at(page, 700, 300);
+        page.mouse().dblclick(700, 300);
+        assertThat(pane).hasAttribute("data-size", "free");
+        List<Double> close = at(page, 700, 300);
+        assertThat(close.get(2)).isGreaterThan(whole.get(2) * 1.9);
+        assertThat(close.get(0)).as("what was pressed stays there").isCloseTo(whole.get(0), within(0.01));
+        assertThat(close.get(1)).isCloseTo(whole.get(1), within(0.01));
+        page.keyboard().press("+");
+        assertThat(at(page, 700, 300).get(2)).isCloseTo(close.get(2) * 1.25, within(2.0));
+        page.mouse().dblclick(700, 300);
+        assertThat(pane).hasAttribute("data-size", "whole");
+        String pinch = """
+                () => {
+                  const pane = document.querySelector('keen-reel').shadowRoot.querySelector('.pane');
+                  const touches = (apart) => [-1, 1].map((side, i) => new Touch({ identifier: i, target: pane, clientX: 640 + side * apart, clientY: 300 }));
+                  const fire = (type, apart) => pane.dispatchEvent(new TouchEvent(type, { touches: touches(apart), targetTouches: touches(apart), bubbles: true, cancelable: true }));
+                  fire('touchstart', 50);
+                  fire('touchmove', 75);
+                  return !fire('touchmove', 100);
+                }""";
+        assertThat(page.evaluate(pinch)).as("the page itself is not enlarged").isEqualTo(true);
+        assertThat(at(page, 640, 300).get(2)).isCloseTo(2 * whole.get(2), within(2.0));
+        for (int i = 0; i < 6; i++) {
+            page.keyboard().press("-");
+        }
+        assertThat(pane).hasAttribute("data-size", "whole");
+    }
+
+    @Test
+    void itsAddressLeadsToThePictureThatIsSeen() {
+        Made reel = editor.make("Addressed", "row", "full", Kinds.SIX)
+                .choose("steering.larger", null, "true")
+                .choose("steering.addressed", null, "true");
+        List<String> slides = reel.slides();
+        Page page = reel.live();
+        String address = page.url();
+        page.locator(".slide-2 .larger").click();
+        page.waitForURL(address + "#reel-" + slides.get(1));
+        page.keyboard().press("ArrowRight");
+        page.waitForURL(address + "#reel-" + slides.get(2));
+        page.keyboard().press("Escape");
+        page.waitForURL(address);
+        Page linked = editor.open(address + "#reel-" + slides.get(4));
+        assertThat(linked.locator("dialog[open] .pane img")).hasCount(1);
+        assertThat(linked.locator(".told p").first()).containsText("5");
+        linked.keyboard().press("Escape");
+        assertThat(linked.locator(".slide-5.now")).hasCount(1);
+        linked.evaluate("id => { location.hash = 'reel-' + id }", slides.get(0));
+        assertThat(linked.locator(".told p").first()).containsText("1");
+    }
 }

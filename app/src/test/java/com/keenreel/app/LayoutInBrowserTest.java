@@ -39,7 +39,7 @@ class LayoutInBrowserTest {
     void boxesAgreeWhenTheReelIsReadFromRightToLeft() {
         try (Editor editor = new Editor()) {
             Boxes boxes = new Boxes();
-            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+            for (Map.Entry<String, Made> kind : Kinds.some(editor, 5).entrySet()) {
                 Made reel = kind.getValue().choose("speech.language", null, "ar");
                 compare("rtl " + kind.getKey(), reel, boxes);
             }
@@ -118,7 +118,7 @@ class LayoutInBrowserTest {
     void aPastedWrapperReservesTheHeightBeforeAnyScriptRuns() {
         try (Editor editor = new Editor()) {
             double worst = 0;
-            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+            for (Map.Entry<String, Made> kind : Kinds.some(editor, 5).entrySet()) {
                 String snippet =
                         kind.getValue().publish().path("element").asString().replaceAll("<script.*?</script>", "");
                 Page page = editor.open(Running.application().site() + "/nothing-here");
@@ -138,6 +138,51 @@ class LayoutInBrowserTest {
                 page.close();
             }
             System.out.printf("wrapper: worst difference %.4f px%n", worst);
+        }
+    }
+
+    @Test
+    void whereItIsHiddenItTakesNoRoomAndElsewhereItGoesByTheWindow() {
+        try (Editor editor = new Editor()) {
+            Made reel = editor.make("Hidden", "row", "full", Kinds.SIX)
+                    .choose("shape.hidden", "phone", "true")
+                    .choose("shape.around", null, "40")
+                    .choose("look.shadow", null, "around")
+                    .choose("shape.height", "desk", "window");
+            Boxes boxes = new Boxes();
+            try (Page page = reel.live()) {
+                for (int width : new int[] {390, 900, 1280}) {
+                    page.setViewportSize(width, 800);
+                    boxes.compare("hidden on phone, at " + width, Boxes.seen(page, 0), reel.layout(width, "live"));
+                    Object host =
+                            page.evaluate("() => document.querySelector('keen-reel').getBoundingClientRect().height");
+                    assertThat(((Number) host).doubleValue() == 0)
+                            .as("at " + width)
+                            .isEqualTo(width == 390);
+                }
+            }
+            assertThat(boxes.wrong()).isEmpty();
+            assertThat(boxes.figures()).isGreaterThan(20);
+            reel.choose("shape.hidden", null, "true");
+            for (String address : List.of(
+                    "/reels",
+                    "/reels/" + reel.id,
+                    "/reels/" + reel.id + "/publish",
+                    "/reels/" + reel.id + "/arrangements")) {
+                assertThat(editor.text(Running.application().origin() + address))
+                        .as(address)
+                        .isNotEmpty();
+            }
+            Made band = Kinds.marquee(editor).choose("shape.hidden", null, "true");
+            band.publish();
+            assertThat(editor.text(Running.application().origin() + "/reels")).contains("Band of the kinds");
+            Page publish = editor.open("/reels/" + reel.id + "/publish");
+            assertThat(publish.locator("[data-unframed]").count())
+                    .as("a window's height is for no frame")
+                    .isEqualTo(1);
+            assertThat(publish.locator("[data-copy=frame], [data-copy=folder]").count())
+                    .isZero();
+            assertThat(editor.problems()).isEmpty();
         }
     }
 
@@ -208,7 +253,7 @@ class LayoutInBrowserTest {
     private static double height(JsonNode layout) {
         for (JsonNode box : layout.path("boxes")) {
             if (box.path("name").asString().equals("frame")) {
-                return box.path("height").asDouble();
+                return 2 * box.path("y").asDouble() + box.path("height").asDouble(); // and the space around
             }
         }
         throw new AssertionError("no frame in " + layout);

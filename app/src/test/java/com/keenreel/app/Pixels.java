@@ -14,7 +14,10 @@ import javax.imageio.ImageIO;
 /** Compares two screenshots. */
 final class Pixels {
     /** A browser that draws the same in another order may round one of 255 levels otherwise; nobody sees that. */
-    private static final int ROUNDING = 1;
+    static final int ROUNDED = 1;
+
+    /** The edges of what is turned in space are smoothed by where its layer was drawn; that a slide is elsewhere is far more. */
+    static final int SMOOTHED = 12;
 
     private Pixels() {}
 
@@ -24,6 +27,16 @@ final class Pixels {
      * @param except what is left out
      */
     static String difference(byte[] one, byte[] other, Rectangle except) {
+        return difference(one, other, except, ROUNDED);
+    }
+
+    /**
+     * Where the second differs from the first; empty for nowhere.
+     *
+     * @param except what is left out
+     * @param levels of 255, by which a colour may differ
+     */
+    static String difference(byte[] one, byte[] other, Rectangle except, int levels) {
         if (Arrays.equals(one, other)) {
             return "";
         }
@@ -38,7 +51,7 @@ final class Pixels {
         for (int at = Arrays.mismatch(first, second); at >= 0 && at < first.length; at++) {
             int x = at % a.getWidth();
             int y = at / a.getWidth();
-            if (differ(first[at], second[at]) && !except.contains(x, y)) {
+            if (differ(first[at], second[at], levels) && !except.contains(x, y)) {
                 return "at " + x + ", " + y + " it is " + Integer.toHexString(first[at]) + " and "
                         + Integer.toHexString(second[at]) + "; both are in " + kept(one, other);
             }
@@ -64,9 +77,9 @@ final class Pixels {
         return ((DataBufferInt) packed.getRaster().getDataBuffer()).getData();
     }
 
-    private static boolean differ(int one, int other) {
+    private static boolean differ(int one, int other, int levels) {
         for (int shift = 0; one != other && shift < 24; shift += 8) {
-            if (Math.abs((one >> shift & 255) - (other >> shift & 255)) > ROUNDING) {
+            if (Math.abs((one >> shift & 255) - (other >> shift & 255)) > levels) {
                 return true;
             }
         }

@@ -11,12 +11,12 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /** The real application on free ports with a data folder of its own, and one browser; once for a whole run. */
 public final class Running {
@@ -182,10 +182,6 @@ public final class Running {
     }
 
     public static void delete(Path folder) {
-        try (Stream<Path> all = Files.walk(folder)) {
-            all.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
-        } catch (IOException left) {
-            throw new UncheckedIOException(left);
-        }
+        FileSystemUtils.deleteRecursively(folder.toFile());
     }
 }

@@ -78,14 +78,17 @@ public final class Screenshots {
                 origin + "/pictures?q=glaze+bench",
                 "picture.png",
                 page -> page.locator(".row .name").first().click());
-        bench("Pattern plates", "bench-follows.png", page -> {});
+        bench("From the pattern drawer", "bench-depth.png", page -> {});
+        bench(
+                "Walls of this year",
+                "arrangements.png",
+                page -> page.locator("[data-key=word-set-arrangement-all]").click());
         bench("Open workshop days", "bench-history.png", page -> {
             page.locator("[data-do=history]").click();
             page.locator("#history [data-look]").nth(3).click();
         });
         take(origin + "/practice/welcome", "practice.png", page -> {});
-        take(site + "/welcome", "practice-site.png", page -> {});
-        take(site + "/what-we-do", "practice-site-pair.png", page -> {});
+        take(site + "/walls", "practice-site-walls.png", page -> {});
         bench(
                 "Commissions, spring to autumn",
                 "publish.png",

@@ -109,7 +109,7 @@ class UnreachedTest extends SomebodysPages {
     @Test
     void withScriptsOffAPageShowsTheWholeReel() {
         try (Editor visitor = new Editor(false)) {
-            for (Map.Entry<String, Made> kind : Kinds.all(editor).entrySet()) {
+            for (Map.Entry<String, Made> kind : Kinds.some(editor, 5).entrySet()) {
                 Made reel = kind.getValue();
                 String body = "<body style=\"margin:0\">" + code(reel) + "</body>";
                 Page page = visitor.open(site.page("/page", html("", body), Map.of()));
@@ -120,6 +120,9 @@ class UnreachedTest extends SomebodysPages {
                     String name = box.path("name").asString();
                     if (!name.matches("slide-\\d+|words-\\d+") || kind.getKey().equals("single")) {
                         continue;
+                    }
+                    if (box.path("corners").isArray() && !name.endsWith("-1")) {
+                        continue; // without scripts they stand in a line behind the first one
                     }
                     String which = kind.getKey().equals("marquee") ? ".copy-0 ." + name : "." + name;
                     BoundingBox there = inside.locator(which).boundingBox();
@@ -155,7 +158,7 @@ class UnreachedTest extends SomebodysPages {
 
     @Test
     void untilTheScriptComesTheFirstPictureStandsWhereItWillStand() {
-        for (Made reel : Kinds.all(editor).values()) {
+        for (Made reel : Kinds.some(editor, 5).values()) {
             String code = code(reel);
             Page page = open(code.replaceAll("<script.*</script>", ""));
             Page live = open(code);
@@ -165,7 +168,7 @@ class UnreachedTest extends SomebodysPages {
                 live.setViewportSize(width, 800);
                 live.waitForTimeout(100);
                 BoundingBox before = page.locator("keen-reel > a").boundingBox();
-                BoundingBox after = live.locator(reel.name.startsWith("Band") ? ".copy-0 .picture-1" : ".crop-1")
+                BoundingBox after = live.locator(reel.name.startsWith("Band") ? ".copy-0 .slide-1" : ".crop-1")
                         .boundingBox();
                 double moved = Math.max(
                         Math.max(Math.abs(before.x - after.x), Math.abs(before.y - after.y)),

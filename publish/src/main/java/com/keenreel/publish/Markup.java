@@ -4,7 +4,9 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Pressed;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
@@ -18,9 +20,10 @@ import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.stream.Stream;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Element;
 
@@ -30,6 +33,7 @@ final class Markup {
     private final Spoken spoken;
     private final Layout layout;
     private final Sizes sizes;
+    private final Images images;
     private final int copies;
     private final Drawn drawn;
 
@@ -39,6 +43,7 @@ final class Markup {
         this.spoken = new Spoken(material.reel());
         this.layout = layout;
         this.sizes = new Sizes(layout, Slot.FULL);
+        this.images = new Images(material, sizes);
         this.copies = copies;
     }
 
@@ -70,7 +75,7 @@ final class Markup {
         Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
         Element strip = view.appendElement("div").addClass("strip");
         if (motion instanceof Motion.ByTime band) {
-            band(strip, band.onward());
+            new Band(material, images, copies).write(strip, band.onward());
             return new Written(Html.print(reel), List.of(), "");
         }
         strip.appendChild(new DataNode(SLIDES));
@@ -98,7 +103,29 @@ final class Markup {
 
     /** Everything that the markup of one slide depends on beside what is said of all slides. */
     private record DependsOn(
-            int n, int count, Slide slide, Said said, Pressed pressed, boolean worded, List<Object> pictures) {}
+            int n,
+            int count,
+            Slide slide,
+            Said said,
+            Pressed pressed,
+            boolean worded,
+            boolean reflected,
+            List<Boolean> filled,
+            boolean reached,
+            List<Object> pictures) {}
+
+    /** Words that wait to be pointed at are reached by keyboard and finger on their slide, where nothing else on it is. */
+    private boolean isReachedForItsWords(Slide slide, Said said) {
+        Choices choices = material.reel().choices();
+        return choices.get(Options.WORDS_POINTED)
+                && said.shows()
+                && Arrays.stream(SetUp.values())
+                        .anyMatch(setUp -> slide.chosen(Options.WORDS_PLACE, setUp, choices)
+                                .over())
+                && said.link().isEmpty()
+                && slide.carries().pictures().size() < 2
+                && Pressed.of(material.reel(), slide, said) == Pressed.NOTHING;
+    }
 
     private DependsOn needs(int n, Slide slide, Said said) {
         List<Object> pictures = new ArrayList<>();
@@ -119,6 +146,13 @@ final class Markup {
                 said,
                 Pressed.of(material.reel(), slide, said),
                 layout.stands(Part.words(n)),
+                layout.stands(Part.reflection(n)),
+                Stream.concat(
+                                Stream.of(Part.behind(n)),
+                                Arrays.stream(SetUp.values()).map(setUp -> Part.behind(n, setUp)))
+                        .map(layout::stands)
+                        .toList(),
+                isReachedForItsWords(slide, said),
                 pictures);
     }
 
@@ -128,17 +162,24 @@ final class Markup {
                 .attr("role", "group")
                 .attr("aria-roledescription", spoken.say(Phrase.SLIDE))
                 .attr("aria-label", spoken.position(n, material.reel().slides().size()));
+        if (isReachedForItsWords(slide, said)) {
+            element.attr("tabindex", "0");
+        }
         Element crop = is(element.appendElement("div"), Part.crop(n));
         if (slide.carries() instanceof Carries.Picture picture) {
             Map<SetUp, PictureId> instead = slide.instead().own();
             boolean soon = n == 1 && instead.isEmpty();
-            crop.appendChild(picture(picture.picture(), Part.picture(n), said.alt(), soon));
+            crop.appendChild(images.of(picture.picture(), Part.picture(n), said.alt(), soon));
             for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
-                crop.appendChild(picture(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
+                crop.appendChild(images.of(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
             }
+            behind(crop, n, slide, picture);
         } else if (slide.carries() instanceof Carries.Pair pair) {
             element.addClass("pair");
             pair(crop, n, pair, said);
+        }
+        if (layout.stands(Part.reflection(n)) && slide.carries() instanceof Carries.Picture picture) {
+            reflection(element, n, slide, picture);
         }
         Pressed pressed = Pressed.of(material.reel(), slide, said);
         if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
@@ -146,6 +187,32 @@ final class Markup {
         }
         words(element, n, said, pressed);
         return element;
+    }
+
+    /** What fills the frame behind a picture that is shown whole. */
+    private void behind(Element crop, int n, Slide slide, Carries.Picture picture) {
+        if (layout.stands(Part.behind(n))) {
+            crop.appendChild(images.behind(picture.picture(), Part.behind(n)));
+        }
+        slide.instead().own().forEach((setUp, other) -> {
+            if (layout.stands(Part.behind(n, setUp))) {
+                crop.appendChild(images.behind(other, Part.behind(n, setUp)));
+            }
+        });
+    }
+
+    /** The picture once more, for nobody but the eye. */
+    private void reflection(Element slide, int n, Slide own, Carries.Picture picture) {
+        Element mirror = is(
+                is(slide.appendElement("div"), Part.reflection(n))
+                        .attr("aria-hidden", "true")
+                        .appendElement("div"),
+                Part.mirror(n));
+        mirror.appendChild(images.of(picture.picture(), Part.picture(n), "", false));
+        own.instead()
+                .own()
+                .forEach((setUp, other) -> mirror.appendChild(images.of(other, Part.instead(n, setUp), "", false)));
+        mirror.children().forEach(image -> image.removeAttr("data-box"));
     }
 
     /** Without script it leads to the picture itself. */
@@ -160,9 +227,9 @@ final class Markup {
     }
 
     private void pair(Element crop, int n, Carries.Pair pair, Said said) {
-        crop.appendChild(picture(pair.after(), Part.picture(n, Side.AFTER), said.alt(), n == 1));
+        crop.appendChild(images.of(pair.after(), Part.picture(n, Side.AFTER), said.alt(), n == 1));
         is(crop.appendElement("div"), Part.side(n))
-                .appendChild(picture(pair.before(), Part.picture(n, Side.BEFORE), altBefore(pair), false));
+                .appendChild(images.of(pair.before(), Part.picture(n, Side.BEFORE), altBefore(pair), false));
         for (Side side : Side.values()) {
             if (!pair.name(side).isEmpty()) {
                 is(crop.appendElement("div"), Part.label(n, side)).text(pair.name(side));
@@ -193,7 +260,7 @@ final class Markup {
     }
 
     /** Gives an element the classes of what it is, and its name in {@code layout}. */
-    private static Element is(Element element, Part part) {
+    static Element is(Element element, Part part) {
         element.addClass(part.kind());
         String own = part.css();
         if (!own.equals(part.kind())) {
@@ -241,82 +308,14 @@ final class Markup {
     }
 
     /** What a link without words of its own is called: by the slide's title, its picture, or where it leads. */
-    private static String name(Said said) {
+    static String name(Said said) {
         if (!said.title().isEmpty()) {
             return said.title();
         }
         return said.alt().isEmpty() ? said.link().replaceFirst("^[a-z]+:(//)?", "") : said.alt();
     }
 
-    private void band(Element strip, boolean onward) {
-        for (int copy = 0; copy < copies; copy++) {
-            int place = onward ? copy : copy - 1;
-            Element element =
-                    strip.appendElement("div").addClass("copy").addClass("band").addClass("copy-" + place);
-            if (place != 0) {
-                element.attr("aria-hidden", "true"); // from those who listen, never from the pointer
-            }
-            List<Slide> slides = material.reel().slides();
-            for (int n = 1; n <= slides.size(); n++) {
-                logo(element, n, slides.get(n - 1), place == 0);
-            }
-        }
-    }
-
-    private void logo(Element copy, int n, Slide slide, boolean listed) {
-        Element element = is(copy.appendElement("div"), Part.slide(n));
-        element.attr("data-slide", slide.id().value());
-        List<PictureId> pictures = slide.carries().pictures();
-        if (!listed) {
-            element.removeAttr("data-box");
-        }
-        if (pictures.isEmpty()) {
-            return;
-        }
-        Said said = material.facts().said(slide);
-        Element image = picture(pictures.get(pictures.size() - 1), Part.picture(n), listed ? said.alt() : "", true);
-        if (!listed) {
-            image.removeAttr("data-box");
-        }
-        if (said.link().isEmpty()) {
-            element.appendChild(image);
-            return;
-        }
-        Element link = element.appendElement("a").attr("href", said.link());
-        if (!listed) {
-            link.attr("tabindex", "-1");
-        } else if (said.alt().isEmpty()) {
-            link.attr("aria-label", name(said));
-        }
-        link.appendChild(image);
-    }
-
-    private Element picture(PictureId id, Part part, String alt, boolean soon) {
-        boolean first = part.equals(Part.picture(1)) || part.equals(Part.picture(1, Side.AFTER));
-        PictureFiles files = first ? material.first() : material.of(id);
-        PictureFacts facts = material.facts().of(id);
-        Element image = new Element("img")
-                .addClass(part.css())
-                .attr("data-box", Objects.requireNonNull(part.box()))
-                .attr("alt", alt)
-                .attr("width", String.valueOf(facts.width()))
-                .attr("height", String.valueOf(facts.height()))
-                .attr("decoding", "async")
-                .attr("draggable", "false");
-        if (!soon) {
-            image.attr("loading", "lazy");
-        }
-        if (!files.isShapes()) {
-            image.attr("sizes", (soon ? "" : "auto, ") + sizes.of(part)).attr("srcset", files.srcset());
-        }
-        return image.attr("src", Base.MARK + files.fallback().address());
-    }
-
     private void steering(Element frame) {
-        int most = layout.ranges().stream()
-                .mapToInt(range -> range.stops().size())
-                .max()
-                .orElse(1);
         Direction way = material.reel().direction();
         if (layout.stands(Part.NEXT)) {
             frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), Shapes.previous(way)));
@@ -325,6 +324,9 @@ final class Markup {
         if (layout.stands(Part.dot(1))) {
             Element dots =
                     frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
+            int most = (int) layout.parts().stream()
+                    .filter(part -> part.what() == Part.What.DOT)
+                    .count();
             for (int n = 1; n <= most; n++) {
                 is(dots.appendElement("button"), Part.dot(n))
                         .attr("type", "button")

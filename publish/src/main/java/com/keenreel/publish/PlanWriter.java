@@ -10,10 +10,12 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Cut;
 import com.keenreel.core.time.Motion;
+import com.keenreel.core.time.Motion.ByPosition.Seam;
 import com.keenreel.core.time.Piece;
 import com.keenreel.core.time.Plan;
 import com.keenreel.core.time.Pose;
@@ -47,6 +49,9 @@ final class PlanWriter {
         Motion motion = Arrangements.of(reel).motion(reel);
         plan.put("lead", motion.lead());
         plan.put("way", reel.direction().sign());
+        if (motion instanceof Motion.ByTime band) {
+            plan.put("axis", band.upright() ? "y" : "x").put("pointed", band.pointed());
+        }
         plan.put("autoplay", Arrangements.of(reel).movesByItself(reel));
         plan.put("keys", reel.choices().get(Options.KEYS));
         if (reel.choices().get(Options.ANEW)) {
@@ -69,15 +74,18 @@ final class PlanWriter {
         }
         if (larger) {
             plan.put("larger", PlayerFiles.shipped().larger().name());
+            if (reel.choices().get(Options.ADDRESSED)) {
+                plan.put("addressed", true);
+            }
         }
         if (motion instanceof Motion.ByChange) {
             plan.put("hurry", Motion.ByChange.HURRY);
         }
-        if (motion instanceof Motion.ByPosition) {
+        if (motion instanceof Motion.Stepped) {
             plan.putObject("settle")
-                    .put("ms", Motion.ByPosition.SETTLE)
-                    .put("easing", Motion.ByPosition.SETTLING.css())
-                    .put("toward", Motion.ByPosition.TOWARD);
+                    .put("ms", Motion.Stepped.SETTLE)
+                    .put("easing", Motion.Stepped.SETTLING.css())
+                    .put("toward", Motion.Stepped.TOWARD);
         }
         ArrayNode ranges = plan.putArray("ranges");
         layout.ranges().forEach(range -> ranges.add(range(range, motion)));
@@ -105,6 +113,37 @@ final class PlanWriter {
         for (Stop stop : range.stops()) {
             ArrayNode slides = stops.addArray();
             stop.slides().forEach(n -> slides.add(n - 1));
+        }
+        boolean even = true;
+        ArrayNode steps = Json.MAPPER.createArrayNode();
+        for (Stop stop : range.stops()) {
+            even &= stop.steps() == steps.size();
+            steps.add(stop.steps());
+        }
+        if (!even) {
+            node.set("steps", steps);
+        }
+        if (motion instanceof Motion.ByPosition by && by.seams().containsKey(range.setUp())) {
+            Seam seam = by.seams().get(range.setUp());
+            node.put("seam", seam.after());
+            if (seam.middle()) {
+                node.putObject("middle")
+                        .put("paler", seam.paler())
+                        .put("smaller", seam.smaller())
+                        .put("before", seam.before());
+            }
+        }
+        if (motion instanceof Motion.ByDistance by) {
+            node.put("round", by.isRound(range.setUp(), reel.slides().size()));
+            ArrayNode stances = node.putArray("stances");
+            for (Stance stance : by.stances().getOrDefault(range.setUp(), List.of())) {
+                stances.addArray()
+                        .add(stance.shift())
+                        .add(stance.back())
+                        .add(stance.turn())
+                        .add(stance.scale())
+                        .add(stance.opacity());
+            }
         }
         if (motion instanceof Motion.ByTime band) {
             double lap = range.step().at(0);

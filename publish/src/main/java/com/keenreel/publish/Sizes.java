@@ -2,7 +2,6 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.Slot;
@@ -14,20 +13,25 @@ import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Straight;
 import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
+import java.util.TreeSet;
 
 /** How wide a picture is drawn, as {@code sizes} says it: in the window's width, for the slot it is pasted into. */
 final class Sizes {
+    private static final Comparator<Part> IN_ORDER =
+            Comparator.comparing(Part::what).thenComparing(Part::which);
+
     private final Layout layout;
     private final Slot slot;
     private final Map<Span, Map<Part, Placed>> parts = new LinkedHashMap<>(); // by rising width
+    private final Map<Integer, Set<Part>> ofSlides = new HashMap<>(); // the pictures of each slide, in a fixed order
     private final Map<List<Length>, String> known = new HashMap<>(); // by the width in each range: most are alike
 
     Sizes(Layout layout, Slot slot) {
@@ -35,10 +39,11 @@ final class Sizes {
         this.slot = slot;
         for (Range range : layout.ranges()) {
             Map<Part, Placed> own = new HashMap<>();
-            range.frame()
-                    .all()
-                    .filter(placed -> placed.part().isPicture())
-                    .forEach(placed -> own.put(placed.part(), placed));
+            range.frame().all().filter(placed -> placed.part().isPicture()).forEach(placed -> {
+                own.put(placed.part(), placed);
+                ofSlides.computeIfAbsent(placed.part().number(), any -> new TreeSet<>(IN_ORDER))
+                        .add(placed.part());
+            });
             parts.put(range.span(), own);
         }
     }
@@ -66,10 +71,7 @@ final class Sizes {
     /** The same of every picture of that slide, as one text. */
     String ofSlide(int n) {
         StringBuilder all = new StringBuilder();
-        Stream<Part> pictures = Stream.concat(
-                Stream.of(Part.picture(n), Part.picture(n, Side.BEFORE), Part.picture(n, Side.AFTER)),
-                Arrays.stream(SetUp.values()).map(setUp -> Part.instead(n, setUp)));
-        pictures.filter(part -> parts.values().stream().anyMatch(own -> own.containsKey(part)))
+        ofSlides.getOrDefault(n, Set.of())
                 .forEach(part -> all.append(part.css()).append(of(part)));
         return all.toString();
     }

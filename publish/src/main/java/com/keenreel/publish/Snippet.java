@@ -4,8 +4,8 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
@@ -117,7 +117,7 @@ public final class Snippet {
         Element outer = outer();
         Element reel = outer.appendElement("keen-reel").attr("src", address).attr("style", reserving());
         boolean pictured = pictured();
-        Element picture = first().attr("style", style("all:initial;" + COVERING + ";" + fit()));
+        Element picture = first().attr("style", style("all:initial;" + covering() + ";" + fit()));
         Element link = linked(picture.attr("onerror", MISSING));
         String place = pictured ? place() : ALL;
         link.attr("style", style(PLAIN + ";" + place + ";overflow:hidden;cursor:pointer;" + INHERITED));
@@ -222,14 +222,33 @@ public final class Snippet {
         if (!isCropped()) {
             return "object-fit:fill"; // its place has its ratio
         }
-        if (first.chosen(Options.FIT, SetUp.DESK, material.reel().choices()) == FitKind.WHOLE) {
+        if (first.chosen(ShapeOptions.FIT, SetUp.DESK, material.reel().choices()) == FitKind.WHOLE) {
             return "object-fit:contain;object-position:center";
         }
         return "object-fit:cover;object-position:" + position(part());
     }
 
+    /** How the first picture covers its place; one whose margins are left away reaches beyond it. */
+    private String covering() {
+        Placed frame = layout.usual(SetUp.DESK).frame();
+        Box place = frame.boxOf(Part.slide(1)).orElse(null);
+        Box whole = isCropped() ? place : frame.boxOf(part()).orElse(place);
+        if (place == null || whole == null || whole.equals(place)) {
+            return COVERING;
+        }
+        double width = place.width().at(0) / 100; // of bands these are plain numbers
+        double height = place.height().at(0) / 100;
+        return "position:absolute;left:" + percent(whole.left().minus(place.left()), width) + ";top:"
+                + percent(whole.top().minus(place.top()), height) + ";width:" + percent(whole.width(), width)
+                + ";height:calc(" + percent(whole.height(), height) + " + 1px)";
+    }
+
+    private static String percent(Length length, double of) {
+        return Numbers.rounded(length.at(0) / of, 3) + "%";
+    }
+
     private boolean isCropped() {
-        return Arrangements.of(material.reel()).has(Options.FIT);
+        return Arrangements.of(material.reel()).has(ShapeOptions.FIT);
     }
 
     private Part part() {
@@ -239,7 +258,7 @@ public final class Snippet {
 
     /** Where the first picture, or its crop, stands in the height that is kept free, at every width. */
     private String place() {
-        Part part = isCropped() ? Part.crop(1) : part();
+        Part part = isCropped() ? Part.crop(1) : Part.slide(1);
         // per cent of margins and padding are of the width, those of top and height would be of the height
         return "position:absolute;top:0;left:0;height:0;width:"
                 + gated(range -> inHost(range, part).width()) + ";margin:"
@@ -251,10 +270,10 @@ public final class Snippet {
     /** Where a part stands in the reel's host. */
     private Box inHost(Range range, Part part) {
         Box inHost = layout.inHost(range);
-        Box inReel = range.frame().boxOf(part).orElseThrow();
+        Box inReel = range.frame().boxOf(part).orElse(Box.all(Length.ZERO, Length.ZERO)); // where it is hidden
         return new Box(
                 inReel.left().over(inHost.width()).plus(inHost.left()),
-                inReel.top().over(inHost.width()),
+                inReel.top().over(inHost.width()).plus(inHost.top()),
                 inReel.width().over(inHost.width()),
                 inReel.height().over(inHost.width()));
     }
@@ -287,7 +306,7 @@ public final class Snippet {
 
     /** The reel's height at every width of its parent, as a value of {@code padding-top}. */
     public String reserved() {
-        return gated(range -> layout.inHost(range).height());
+        return gated(layout::heightInHost);
     }
 
     /** A length of the host's width that differs by range, without a container query: each is gated by its limits. */

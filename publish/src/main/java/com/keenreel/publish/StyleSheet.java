@@ -4,9 +4,11 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.ControlsLook;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.Surround;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
@@ -44,8 +46,10 @@ final class StyleSheet {
     private final Layout layout;
     private final int copies;
     private final Needs needs;
+    private final Dressing dressing;
     private final Drawn drawn;
     private Set<Part> differing = Set.of();
+    private final Map<Box, String> boxes = new IdentityHashMap<>(); // many parts share one: comparing them takes time
 
     /**
      * The style sheet of that reel.
@@ -60,6 +64,7 @@ final class StyleSheet {
         this.layout = layout;
         this.copies = copies;
         this.needs = needs;
+        this.dressing = new Dressing(reel, layout);
     }
 
     /** The reel's own rules: what holds everywhere, then a block for each stretch of widths. */
@@ -138,22 +143,27 @@ final class StyleSheet {
 
     private List<String> common() {
         Box inHost = layout.inHost(layout.usual(SetUp.DESK));
-        boolean dark = reel.choices().get(Options.CONTROLS) == ControlsLook.WHITE_ON_DARK;
+        boolean dark = reel.choices().get(LookOptions.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
         List<String> rules = new ArrayList<>();
         rules.add(".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
-                + inHost.left().css(Base.PERCENT)
+                + inHost.left().minus(layout.around()).css(Base.PERCENT)
+                + around()
                 + ";font-size:" + px(TYPE)
                 + ";--type:" + type
-                + ";--ground:" + reel.choices().get(Options.GROUND)
-                + ";--on-ground:" + reel.choices().get(Options.GROUND).ink()
-                + ";--corners:" + px(reel.choices().get(Options.CORNERS))
+                + ";--ground:" + reel.choices().get(LookOptions.GROUND)
+                + ";--on-ground:" + reel.choices().get(LookOptions.GROUND).ink()
+                + ";--corners:" + px(reel.choices().get(LookOptions.CORNERS))
                 + ";--control:" + (dark ? "#fff" : "#16241e")
                 + ";--control-solid:#16241e"
                 + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
                 + ";--target:" + px(Layout.TARGET) + "}");
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
+        rules.addAll(dressing.rules());
+        if (Arrangements.of(reel).motion(reel) instanceof Motion.ByPosition row) {
+            rules.addAll(DepthRules.withoutScripts(row));
+        }
         if (needs.has(Needs.Beside.PAIRS)) {
             rules.add(
                     ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE) + "}");
@@ -161,37 +171,59 @@ final class StyleSheet {
         return rules;
     }
 
+    /** The space at both sides, inside the reel's own box: what widths are asked of is what it leaves. */
+    private String around() {
+        if (layout.around().equals(Length.ZERO)) {
+            return "";
+        }
+        boolean ground = reel.choices().get(LookOptions.SURROUND) == Surround.GROUND;
+        return ";padding:0 " + layout.around().css(Base.PERCENT) + (ground ? ";background:var(--ground)" : "");
+    }
+
+    /** The space above and below, which depends on the range: no container can ask for its own width. */
+    private String above(Range range) {
+        Length above = layout.above(range);
+        return above.equals(Length.ZERO) ? "" : ";margin-block:" + above.css(Base.CQI);
+    }
+
     private Map<String, String> rules(Range range) {
         Map<String, String> rules = new LinkedHashMap<>();
         boxes(range.frame(), rules);
         rules.put("measured", "--range:" + layout.spans().indexOf(range.span()));
-        rules.merge("frame", ";--step:" + layout.stride(range).css(Base.CQI) + onPaper(range), String::concat);
+        rules.merge(
+                "frame",
+                above(range) + ";--step:" + layout.stride(range).css(Base.CQI) + onPaper(range),
+                String::concat);
         Arrangement arrangement = Arrangements.of(reel);
         if (arrangement.motion(reel) instanceof Motion.ByTime band) {
-            copies(range, band.onward(), rules);
+            BandRules.of(range, band, copies, layout.stride(range), rules);
         }
         words(range, rules);
+        if (arrangement.motion(reel) instanceof Motion.ByDistance) {
+            DepthRules.inDepth(range, rules);
+        } else {
+            DepthRules.smaller(range, rules);
+        }
+        rules.merge("view", dressing.ofView(range), String::concat);
         return rules;
     }
 
     /**
-     * On paper as many slides stand in a row as on the screen. One that has the whole width there gets half of the paper,
-     * and is laid out as in a reel of that width.
+     * On paper as many slides stand in a row as on the screen, if all were as wide as the widest. One that has the whole width
+     * there gets half of the paper, and is laid out as in a reel of that width.
      */
     private static String onPaper(Range range) {
-        Length slide = range.frame().boxOf(Part.slide(1)).orElseThrow().width();
+        double any = range.span().narrowest();
+        Length slide = range.frame()
+                .all()
+                .filter(placed -> placed.part().what() == Part.What.SLIDE)
+                .map(placed -> placed.box().width())
+                .max(Comparator.comparingDouble(width -> width.at(any)))
+                .orElse(Length.WIDTH); // where it is hidden
         return slide.equals(Length.WIDTH)
                 ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
                 : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
                         + range.gap().css(Base.CQI);
-    }
-
-    private void copies(Range range, boolean onward, Map<String, String> rules) {
-        Length lap = layout.stride(range);
-        for (int copy = 0; copy < copies; copy++) {
-            int place = onward ? copy : copy - 1;
-            rules.put("copy-" + place, "left:" + lap.times(place).css(Base.CQI));
-        }
     }
 
     /** How words are set: what most slides share is said once, the others say it each for its own. */
@@ -205,7 +237,7 @@ final class StyleSheet {
             String own = placed.part().css();
             String scope = differs ? own + " ." : "";
             String colour =
-                    set.place() == WordsPlace.BELOW ? "color:" + reel.choices().get(Options.INK) : "color:#fff";
+                    set.place() == WordsPlace.BELOW ? "color:" + reel.choices().get(LookOptions.INK) : "color:#fff";
             String align = set.place().over() && set.place().across() == 0 ? ";text-align:center" : "";
             if (differs) {
                 rules.merge(own, ";" + colour + (align.isEmpty() ? ";text-align:start" : align), String::concat);
@@ -213,6 +245,11 @@ final class StyleSheet {
                 rules.put("words", colour + align);
             }
             rules.put(scope + "panel", panel(set));
+            if (reel.choices().get(Options.WORDS_POINTED)) {
+                String slide = differs ? Part.slide(placed.part().number()).css() : "slide";
+                boolean over = set.place() != WordsPlace.BELOW;
+                rules.put(slide + ":not(:hover,:focus-within) .panel", over ? "opacity:0" : "opacity:1");
+            }
             String stands = differs ? "display:block;" : "";
             rules.put(scope + "title", set.title() == null ? "display:none" : stands + css(set.title()));
             rules.put(scope + "text", set.text() == null ? "display:none" : stands + css(set.text()));
@@ -273,9 +310,12 @@ final class StyleSheet {
     private void boxes(Placed placed, Map<String, String> rules) {
         Box box = placed.box();
         String part = placed.part().css();
-        rules.put(part, drawn.of(box, () -> css(box)));
+        rules.put(part, boxes.computeIfAbsent(box, any -> drawn.of(box, () -> css(box))));
         if (placed.part().what() == Part.What.CROP) {
             rules.merge(part, ";--across:" + box.width().css(Base.CQI), String::concat);
+        }
+        if (placed.part().what() == Part.What.SLIDE) {
+            rules.merge(part, dressing.ofSlide(placed), String::concat);
         }
         placed.inside().forEach(child -> boxes(child, rules));
     }

@@ -8,10 +8,12 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -201,7 +203,7 @@ class PublishTest {
                 .hasSizeLessThanOrEqualTo(5);
         assertThat(same).contains(".frame{left:0px;top:0px;width:100cqi;height:56.25cqi;--step:100cqi;");
         String differs = FragmentWriter.write(
-                        material(choose(reel(2), Options.RATIO, SetUp.PHONE, new Ratio(4, 5))), "v")
+                        material(choose(reel(2), ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))), "v")
                 .css();
         assertThat(differs)
                 .contains(
@@ -302,10 +304,10 @@ class PublishTest {
 
     @Test
     void theSnippetGatesEachSetUpsHeight() {
-        Reel reel = choose(reel(2), Options.RATIO, null, new Ratio(12, 5));
+        Reel reel = choose(reel(2), ShapeOptions.RATIO, null, new Ratio(12, 5));
         reel = choose(
-                choose(reel, Options.RATIO, SetUp.TABLET, new Ratio(16, 9)),
-                Options.RATIO,
+                choose(reel, ShapeOptions.RATIO, SetUp.TABLET, new Ratio(16, 9)),
+                ShapeOptions.RATIO,
                 SetUp.PHONE,
                 new Ratio(4, 5));
         Snippet snippet = new Snippet(material(reel), "https://reels.fennock.example", "days");
@@ -325,13 +327,16 @@ class PublishTest {
     @Test
     void aReelThatNeverBecomesWideReservesForItsPhoneSetUpAlone() {
         Reel reel = choose(
-                choose(reel(2), Options.WIDTH, null, ReelWidth.read("most 560")), Options.RATIO, null, new Ratio(2, 1));
+                choose(reel(2), ShapeOptions.WIDTH, null, ReelWidth.read("most 560")),
+                ShapeOptions.RATIO,
+                null,
+                new Ratio(2, 1));
         assertThat(new Snippet(material(reel), "", "days").reserved()).isEqualTo("min(50%, 280px)");
     }
 
     @Test
     void sizesFollowTheSlotThatTheSnippetIsMadeFor() {
-        Reel reel = choose(reel(2), Options.RATIO, null, new Ratio(3, 2));
+        Reel reel = choose(reel(2), ShapeOptions.RATIO, null, new Ratio(3, 2));
         String full = Jsoup.parse(new Snippet(material(reel), "", "days").element())
                 .select("img")
                 .attr("sizes");
@@ -430,11 +435,11 @@ class PublishTest {
     void aWallIsToldTheRulesThatDifferAndWhereTheyStand() {
         OnWall wall = new OnWall();
         Drawing former = wall.of(reel(3));
-        Drawing round = wall.of(choose(reel(3), Options.CORNERS, null, 9.0));
+        Drawing round = wall.of(choose(reel(3), LookOptions.CORNERS, null, 9.0));
         JsonNode rules = change(former, round).path("rules");
         assertThat(rules).hasSize(1);
         assertThat(rules.path(0).path("rule").asString()).startsWith(".reel{").contains("--corners:9px");
-        Drawing square = wall.of(choose(reel(3), Options.RATIO, SetUp.PHONE, new Ratio(1, 1)));
+        Drawing square = wall.of(choose(reel(3), ShapeOptions.RATIO, SetUp.PHONE, new Ratio(1, 1)));
         change(former, square).path("rules").forEach(rule -> {
             assertThat(rule.path("place")).hasSize(2); // in the block for phones
             assertThat(rule.path("count").asInt()).isPositive();

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Builds the demonstration data: pictures, eight reels, three practice pages, and one reel as a folder on disk. */
+/** Builds the demonstration data: pictures, ten reels, four practice pages, and one reel as a folder on disk. */
 public final class Demonstration {
     private final Client client;
     private final Path folder;
@@ -47,7 +47,7 @@ public final class Demonstration {
     private void build() {
         bringPictures();
         String plateSet = sets();
-        EightReels reels = new EightReels(client, pictures);
+        ShownReels reels = new ShownReels(client, pictures);
         MadeReel days = reels.openDays();
         MadeReel commissions = reels.commissions();
         MadeReel partners = reels.partners();
@@ -56,23 +56,27 @@ public final class Demonstration {
         MadeReel plates = reels.plates();
         MadeReel glazes = reels.glazes();
         MadeReel passing = reels.passing();
+        MadeReel walls = reels.walls();
+        MadeReel drawer = reels.drawer();
         plates.follow(plateSet);
         Map<MadeReel, String> published = new HashMap<>();
-        for (MadeReel reel : List.of(days, commissions, partners, floors, byHand, plates, glazes, passing)) {
+        for (MadeReel reel :
+                List.of(days, commissions, partners, floors, byHand, plates, glazes, passing, walls, drawer)) {
             published.put(reel, reel.publish());
         }
         Function<MadeReel, String> code = reel -> Objects.requireNonNull(published.get(reel));
-        ThreePages pages = new ThreePages(client);
+        ShownPages pages = new ShownPages(client);
         pages.welcome(code.apply(days), code.apply(partners), code.apply(passing));
         pages.whatWeDo(code.apply(floors), code.apply(commissions), code.apply(byHand));
         pages.friends(code.apply(glazes), code.apply(plates), code.apply(partners), code.apply(days));
+        pages.looking(code.apply(walls), code.apply(drawer));
         client.takeFolder(plates.id(), staticFolder);
 
         // what came later: a publication that was improved, and a change that is not published yet
         days.choose("motion.hold", "6").publish();
         commissions.choose("motion.time", "0.6");
         System.out.println("The demonstration data of Fennock Tileworks is in: " + pictures.size()
-                + " pictures, 8 reels, 3 practice pages, and one reel as a folder.");
+                + " pictures, 10 reels, 4 practice pages, and one reel as a folder.");
     }
 
     private void bringPictures() {

@@ -150,6 +150,13 @@ class BenchController {
         return new Overlay(Layout.TARGET, focal);
     }
 
+    /** How the reel would stand in each arrangement, by its word: a drawing, and what it would keep without showing it. */
+    @GetMapping("/arrangements")
+    @ResponseBody
+    Map<String, String> arrangements(@PathVariable String id) {
+        return ArrangementDrawing.all(publishing.draft(reels.find(id)));
+    }
+
     /** What tells whether the bench still shows what there is. */
     record State(String state) {}
 

@@ -2,27 +2,30 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
-import com.keenreel.core.arrangement.CutOff;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Direction;
-import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShadowKind;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.CropLoss;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -82,11 +85,19 @@ public final class Brief {
     static List<List<Sentence.Token>> of(Reel reel, Layout layout, Facts facts, Slide slide) {
         Brief brief = new Brief(reel, layout, facts, slide);
         brief.own(Line.Column.SLIDE);
-        if (brief.arrangement.has(Options.FIT) && !slide.carries().pictures().isEmpty()) {
-            brief.sentence().text("Pictures on it ").by(Options.FIT).text(".");
+        if (brief.arrangement.has(ShapeOptions.FIT)
+                && !slide.carries().pictures().isEmpty()) {
+            brief.sentence().text("Pictures on it ").by(ShapeOptions.FIT).text(".");
         }
         if (brief.arrangement.has(Options.WORDS_PLACE)) {
             brief.sentence().text("Its words stand ").by(Options.WORDS_PLACE).text(".");
+        }
+        boolean addressed =
+                brief.arrangement.has(Options.ADDRESSED) && reel.choices().get(Options.ADDRESSED);
+        if (addressed && Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER) {
+            brief.sentence()
+                    .text("A link to its larger view is the page's address with #reel-"
+                            + slide.id().value() + " at its end.");
         }
         return brief.sentences.stream()
                 .map(sentence -> sentence.said().tokens())
@@ -96,8 +107,19 @@ public final class Brief {
     /** The sentences of the arrangement itself under that heading; the first of them says what it is, whatever is chosen. */
     private void own(Line.Column column) {
         List<Line> lines = own.stream().filter(line -> line.column() == column).toList();
-        lines.stream().limit(1).forEach(line -> sentence().always().written(line.text()));
-        lines.stream().skip(1).forEach(line -> sentence().written(line.text()));
+        lines.stream().limit(1).forEach(line -> {
+            Sentence first = line.idle() ? sentence().idle() : sentence().always();
+            first.written(line.text());
+        });
+        further(column, 1);
+    }
+
+    /** The sentences of the arrangement itself under that heading, from a place on. */
+    private void further(Line.Column column, int from) {
+        own.stream()
+                .filter(line -> line.column() == column)
+                .skip(from)
+                .forEach(line -> sentence().idle(line.idle()).written(line.text()));
     }
 
     private void shape() {
@@ -106,9 +128,9 @@ public final class Brief {
                 .text("Shows ")
                 .all(Arrangements.OPTION)
                 .text(", ")
-                .all(Options.WIDTH);
+                .all(ShapeOptions.WIDTH);
         if (narrower()) {
-            sits.text(" ").all(Options.ALIGNED);
+            sits.text(" ").all(ShapeOptions.ALIGNED);
         }
         sits.text("; its place on the page is ").control(Control.slot(reel)).text(".");
         own(Line.Column.SHAPE);
@@ -116,19 +138,41 @@ public final class Brief {
             sentence()
                     .idle()
                     .text("In a place that it does not fill it would stand ")
-                    .all(Options.ALIGNED)
+                    .all(ShapeOptions.ALIGNED)
                     .text(".");
         }
         narrow();
-        if (arrangement.has(Options.FIT)) {
-            sentence().text("Pictures ").by(Options.FIT).text(" around their focal point.");
+        if (arrangement.has(ShapeOptions.FIT)) {
+            boolean bars = any(ShapeOptions.FIT, fit -> fit != FitKind.FILL);
+            sentence().text("Pictures ").by(ShapeOptions.FIT).text(" around their focal point.");
+            sentence()
+                    .idle(!bars)
+                    .text("Behind those that do not fill their frame " + (bars ? "is " : "would be "))
+                    .all(LookOptions.BEHIND)
+                    .text(".");
         }
+        around();
+        sentence().text("The reel is ").by(ShapeOptions.HIDDEN).text(".");
         column("Shape");
+    }
+
+    private void around() {
+        boolean shadow = layout.shadow() != ShadowKind.NONE;
+        boolean room = shadow || reel.choices().get(ShapeOptions.AROUND) > 0;
+        sentence()
+                .text("Around it ")
+                .all(ShapeOptions.AROUND)
+                .text(shadow ? " are kept free, and as much as its shadow needs." : " are kept free.");
+        sentence()
+                .idle(!room)
+                .text(room ? "There " : "In space around it ")
+                .all(LookOptions.SURROUND)
+                .text(room ? " is seen." : " would be seen.");
     }
 
     /** Whether there are slots that it does not fill. */
     private boolean narrower() {
-        ReelWidth width = reel.choices().get(Options.WIDTH);
+        ReelWidth width = reel.choices().get(ShapeOptions.WIDTH);
         return width.share() < 1 || !Double.isInfinite(width.most());
     }
 
@@ -156,6 +200,7 @@ public final class Brief {
         own(Line.Column.MOTION);
         if (arrangement.has(Options.AUTOPLAY)) {
             sentence()
+                    .idle(!arrangement.motion(reel).stops())
                     .text("Each slide stands ")
                     .all(Options.HOLD)
                     .text(". Goes on ")
@@ -169,7 +214,7 @@ public final class Brief {
         }
         if (arrangement.has(Options.ANEW)) {
             sentence()
-                    .idle(reel.slides().size() < 3)
+                    .idle(reel.slides().size() < 3 || !arrangement.motion(reel).stops())
                     .text("Slides come ")
                     .all(Options.ANEW)
                     .text(".");
@@ -199,6 +244,13 @@ public final class Brief {
         boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
         boolean larger = arrangement.has(Options.LARGER) && reel.choices().get(Options.LARGER)
                 || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
+        if (arrangement.has(Options.ADDRESSED)) {
+            sentence()
+                    .idle(!larger)
+                    .text("Which picture is seen in the larger view stands ")
+                    .all(Options.ADDRESSED)
+                    .text(".");
+        }
         speech(Arrays.stream(Phrase.values())
                 .filter(phrase -> arrangement.has(Options.wording(phrase)))
                 .filter(phrase -> larger || !phrase.isOfLargerView())
@@ -209,9 +261,9 @@ public final class Brief {
 
     /** How visitors go from stop to stop. */
     private void stops() {
-        sentence()
-                .always()
-                .text("Visitors use ")
+        boolean steered = arrangement.motion(reel).stops();
+        Sentence use = steered ? sentence().always() : sentence().idle();
+        use.text(steered ? "Visitors use " : "Were there somewhere to go to, visitors would use ")
                 .by(Options.ARROWS)
                 .text(", ")
                 .by(Options.DOTS)
@@ -235,46 +287,8 @@ public final class Brief {
         if (!arrangement.has(Options.WORDS_PLACE)) {
             return;
         }
-        boolean anyOver = any(Options.WORDS_PLACE, WordsPlace::over);
-        boolean anyBelow = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
-        sentence().always().text("Words stand ").by(Options.WORDS_PLACE).text(".");
-        sentence().text("Shown are ").by(Options.WORDS_TEXT).text(".");
-        Sentence over = sentence()
-                .idle(!anyOver)
-                .text("Over the picture they " + (anyOver ? "" : "would ") + "have a dark ground of ")
-                .all(Options.WORDS_GROUND);
-        if (arrangement.has(Options.WORDS_SIZE)) {
-            over.text("; titles " + (anyOver ? "" : "would ") + "grow to ").by(Options.WORDS_SIZE);
-        }
-        over.text(".");
-        sentence()
-                .idle(!anyBelow)
-                .text("Lines " + (anyBelow ? "" : "that would be ") + "kept below every picture: ")
-                .by(Options.TITLE_LINES)
-                .text(" for its title, ")
-                .by(Options.TEXT_LINES)
-                .text(" for its text; so all slides are equally high.");
-        List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE).forEach(this::cutOff);
+        new SaidOfWords(reel, layout, facts, this::sentence).say();
         column("Words");
-    }
-
-    /** Says whose words are cut off on a screen, and offers the lines that they need. */
-    private void cutOff(SetUp setUp) {
-        for (CutOff cut : CutOff.in(reel, layout, facts, setUp)) {
-            boolean titles = cut.lines().equals(Options.TITLE_LINES);
-            boolean one = cut.slides().size() == 1;
-            String which = cut.slides().stream().map(String::valueOf).collect(Collectors.joining(", "));
-            Sentence sentence = sentence()
-                    .text("On " + setUp.word() + " the " + (titles ? "title" : "text") + " of "
-                            + (one ? "slide " : "slides ") + which + " is cut off: ");
-            int most = (int) ((Domain.Count) cut.lines().domain()).most();
-            if (cut.needed() <= most) {
-                sentence.remedy("keep " + cut.needed() + " lines", cut.lines(), setUp, cut.needed())
-                        .text(".");
-            } else {
-                sentence.text("it needs " + cut.needed() + " lines, and " + most + " can be kept.");
-            }
-        }
     }
 
     /** What is said to those who listen. */
@@ -308,23 +322,39 @@ public final class Brief {
     }
 
     private void look() {
-        boolean controls = arrangement.has(Options.CONTROLS);
-        Sentence look = sentence().maybe(Options.CONTROLS, "Controls are ", "");
-        if (!arrangement.has(Options.CORNERS)) {
+        boolean controls = arrangement.has(LookOptions.CONTROLS);
+        Sentence look = sentence().maybe(LookOptions.CONTROLS, "Controls are ", "");
+        if (!arrangement.has(LookOptions.GROUND)) {
             look.text(".");
         } else {
             look.text(controls ? "; pictures have corners of " : "Pictures have corners of ")
-                    .all(Options.CORNERS)
+                    .all(LookOptions.CORNERS)
                     .text(" and stand on ")
-                    .all(Options.GROUND)
+                    .all(LookOptions.GROUND)
                     .text(".");
             boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
             sentence()
                     .idle(!below)
                     .text("Words below " + (below ? "are " : "would be "))
-                    .all(Options.INK)
+                    .all(LookOptions.INK)
                     .text(".");
         }
+        if (arrangement.has(LookOptions.BORDER)) {
+            sentence()
+                    .text("Pictures have a border of ")
+                    .all(LookOptions.BORDER)
+                    .text(" in ")
+                    .all(LookOptions.BORDER_COLOUR)
+                    .text(".");
+            boolean shadow = layout.shadow() != ShadowKind.NONE;
+            sentence().text("They cast ").all(LookOptions.SHADOW).text(".");
+            sentence()
+                    .idle(!shadow)
+                    .text(shadow ? "It is " : "A shadow would be ")
+                    .all(LookOptions.SHADOW_STRENGTH)
+                    .text(" dark.");
+        }
+        further(Line.Column.LOOK, 0);
         column("Look");
     }
 
@@ -333,8 +363,18 @@ public final class Brief {
         sentences = new ArrayList<>();
     }
 
+    /** Ratios are offered with what they cut off of these pictures, and with the one that cuts off the least. */
+    private Control completed(Control control) {
+        SetUp setUp = control.scope().equals("all") ? SetUp.DESK : SetUp.of(control.scope());
+        boolean cuts = arrangement.has(ShapeOptions.FIT) && reel.choices().get(ShapeOptions.FIT, setUp) == FitKind.FILL;
+        if (!control.kind().equals("ratio") || !cuts) {
+            return control;
+        }
+        return control.offering(CropLoss.of(reel, facts, setUp));
+    }
+
     private Sentence sentence() {
-        Sentence sentence = new Sentence(reel, slide);
+        Sentence sentence = new Sentence(reel, slide, this::completed);
         sentences.add(sentence);
         return sentence;
     }

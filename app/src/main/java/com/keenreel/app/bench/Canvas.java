@@ -4,8 +4,8 @@ import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
@@ -152,7 +152,7 @@ public record Canvas(String scope, Picture picture, List<Crop> crops) {
         double frameHeight = crop.box().height().at(width);
         return new Crop(
                 screen.name(),
-                draft.reel().choices().get(Options.RATIO, setUp).toString(),
+                draft.reel().choices().get(ShapeOptions.RATIO, setUp).toString(),
                 -whole.left().at(width) / scale,
                 -whole.top().at(width) / scale,
                 frameWidth / scale,

@@ -8,6 +8,7 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;
@@ -145,7 +146,7 @@ public record Card(
         int standing = 0; // slides that are seen before this one
         for (Slide slide : reel.slides()) {
             List<Thumbnail> thumbnails = slide.carries().pictures().stream()
-                    .map(picture -> Thumbnail.of(draft.shelf().version(picture), !arrangement.has(Options.FIT)))
+                    .map(picture -> Thumbnail.of(draft.shelf().version(picture), !arrangement.has(ShapeOptions.FIT)))
                     .toList();
             cards.add(new Card(
                     slide.id().value(),

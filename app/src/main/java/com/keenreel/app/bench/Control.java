@@ -5,6 +5,7 @@ import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.Domain.Ratios.Ready;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
@@ -13,6 +14,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.core.space.CropLoss;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -114,6 +116,11 @@ public record Control(
                 .toList();
     }
 
+    /** Whether each value is drawn. */
+    public boolean isDrawn() {
+        return option.equals(Arrangements.OPTION.key());
+    }
+
     /** Whether that value holds. */
     public boolean holds(String value) {
         return value.equals(value());
@@ -197,6 +204,25 @@ public record Control(
         return otherwise;
     }
 
+    /** The same ratios, each with what it cuts off, and the one that cuts off the least. */
+    Control offering(CropLoss loss) {
+        if (!loss.isKnown()) {
+            return this;
+        }
+        Ratio best = loss.best();
+        List<Choice> all = new ArrayList<>(choices);
+        if (all.stream().noneMatch(one -> one.value().equals(best.toString()))) {
+            all.add(new Choice(best.toString(), best.toString()));
+        }
+        all.replaceAll(one -> {
+            boolean least = one.value().equals(best.toString());
+            long lost = Math.round(100 * loss.mean(Ratio.read(one.value()).value()));
+            return new Choice(one.value(), one.label() + ", cuts off " + lost + " %" + (least ? ", the least" : ""));
+        });
+        return new Control(
+                option, slide, scope, label, kind, meaning, bySetUp, said, usual, usualSaid, otherwise, all, number);
+    }
+
     private Control labelled(String words) {
         return new Control(
                 option, slide, scope, words, kind, meaning, bySetUp, said, usual, usualSaid, otherwise, choices,
@@ -267,8 +293,8 @@ public record Control(
             choices.add(new Choice("true", yesNo.yes()));
             choices.add(new Choice("false", yesNo.no()));
         } else if (domain instanceof Domain.Ratios ratios) {
-            for (Ratio ratio : ratios.offered()) {
-                choices.add(new Choice(ratio.toString(), ratio.toString()));
+            for (Ready ready : ratios.offered()) {
+                choices.add(new Choice(ready.ratio().toString(), ready.ratio() + " " + ready.purpose()));
             }
         }
         return choices;

@@ -3,6 +3,7 @@ package com.keenreel.app.bench;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
@@ -46,7 +47,7 @@ enum OnSheet {
             "another picture on one screen",
             "Another picture on phone, tablet or desk.",
             (reel, slide) -> slide.carries() instanceof Carries.Picture
-                    && arrangement(reel).has(Options.FIT),
+                    && arrangement(reel).has(ShapeOptions.FIT),
             "mobile",
             "instead",
             "exchange"),

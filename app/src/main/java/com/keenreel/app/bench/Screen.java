@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
 public record Screen(
         String name, double page, double slot, double left, double reelWidth, double height, String setUp) {
     /** The height of the window that a page stands for, px. */
-    public static final double VIEW = 800;
+    public static final double VIEW = Layout.WINDOW;
 
     /**
      * Phone, tablet and desk, and one page more where it is asked for; none while there is nothing to see.
@@ -67,7 +67,7 @@ public record Screen(
                 slot,
                 left,
                 inHost.width().at(slot, VIEW),
-                inHost.height().at(slot, VIEW),
+                layout.heightInHost(range).at(slot, VIEW),
                 range.setUp().word());
     }
 
@@ -84,6 +84,9 @@ public record Screen(
     /** "reel 820 × 461"; "reel 320 × 400 · as on phone" where it is narrower than its page. */
     @JsonProperty
     public String said() {
+        if (height == 0) {
+            return "hidden here";
+        }
         String size = "reel " + Numbers.rounded(reelWidth, 0) + " × " + Numbers.rounded(height, 0);
         return name.equalsIgnoreCase(setUp) ? size : size + " · as on " + setUp;
     }

@@ -11,6 +11,7 @@ import com.keenreel.core.reel.Slide;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -68,6 +69,7 @@ public final class Sentence {
     private final @Nullable Slide slide;
     private final Arrangement arrangement;
     private final Choices usual;
+    private final UnaryOperator<Control> completed;
     private final List<Token> tokens = new ArrayList<>();
     private boolean chooses; // whether there is a control in it
     private boolean stands; // usual or not
@@ -77,8 +79,10 @@ public final class Sentence {
      * An empty one.
      *
      * @param slide for which alone it speaks; null for the whole reel
+     * @param completed adds to a control what is known beside the reel itself
      */
-    Sentence(Reel reel, @Nullable Slide slide) {
+    Sentence(Reel reel, @Nullable Slide slide, UnaryOperator<Control> completed) {
+        this.completed = completed;
         this.reel = reel;
         this.slide = slide;
         this.arrangement = Arrangements.of(reel);
@@ -119,7 +123,7 @@ public final class Sentence {
     }
 
     Sentence control(Control control) {
-        tokens.add(new Token("", control, List.of(), null, ""));
+        tokens.add(new Token("", completed.apply(control), List.of(), null, ""));
         chooses = true;
         return this;
     }

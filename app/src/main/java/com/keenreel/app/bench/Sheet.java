@@ -11,6 +11,7 @@ import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Link;
@@ -325,7 +326,7 @@ public record Sheet(
                 reel.choices().get(Options.LARGER),
                 new Offers(
                         reel.follows() == null,
-                        arrangement.has(Options.FIT),
+                        arrangement.has(ShapeOptions.FIT),
                         arrangement.has(Options.WORDS_PLACE),
                         arrangement.has(Options.ANYWHERE)),
                 Canvas.of(draft, slide),

@@ -11,8 +11,17 @@ import com.keenreel.core.space.Facts;
  * @param stored the reel as it is stored
  * @param reel its newest revision, or what an edit would make of that
  * @param seen what the wall shows of that: what visitors would meet today, and the slide whose sheet is open
- * @param shelf the pictures it shows
- * @param facts what calculations need of them
+ * @param pictures those it shows
  * @param layout where everything stands that is seen
  */
-public record Draft(StoredReel stored, Reel reel, Reel seen, Shelf shelf, Facts facts, Layout layout) {}
+public record Draft(StoredReel stored, Reel reel, Reel seen, OnWall pictures, Layout layout) {
+    /** The pictures it shows, each in its newest version. */
+    public Shelf shelf() {
+        return pictures.shelf();
+    }
+
+    /** What calculations need of its pictures. */
+    public Facts facts() {
+        return pictures.facts();
+    }
+}

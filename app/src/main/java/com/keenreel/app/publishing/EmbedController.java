@@ -92,8 +92,7 @@ class EmbedController {
         answer.put("provider_url", ready.origin());
         answer.put("html", ready.element());
         answer.put("width", width);
-        answer.put(
-                "height", Math.round(layout.inHost(layout.range(width)).height().at(width)));
+        answer.put("height", Math.round(layout.heightInHost(layout.range(width)).at(width, Layout.WINDOW)));
         answer.put("cache_age", 3600);
         return answer;
     }

@@ -99,6 +99,20 @@ public enum Placing {
         return needs;
     }
 
+    /**
+     * Whether its code is copied from the table.
+     *
+     * @param unframed whether the reel cannot stand in a frame
+     */
+    public boolean copied(boolean unframed) {
+        return this != FOLDER && !refused(unframed);
+    }
+
+    /** Whether it cannot be taken. */
+    public boolean refused(boolean unframed) {
+        return unframed && this == FRAME;
+    }
+
     /** Whether it is a folder, which is downloaded and has a line to paste. */
     public boolean folder() {
         return this == FOLDER;

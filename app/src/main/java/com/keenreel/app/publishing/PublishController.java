@@ -133,6 +133,7 @@ class PublishController {
         model.addAttribute("practice", standing.practice(address(reel), snippet.reserved()));
         model.addAttribute("element", snippet.element());
         model.addAttribute("plainElement", snippet.plainElement());
+        model.addAttribute("unframed", publishing.layout(live).goesByWindow());
         model.addAttribute("frame", snippet.frame());
         model.addAttribute("folderLine", publishing.folderLine(reel, live));
     }

@@ -59,6 +59,7 @@ public class Publishing {
     private final PictureStore pictures;
     private final VersionStore versions;
     private final PublicationStore publications;
+    private final OnWall.Maker onWall;
     private final Prints prints;
     private final Workers workers;
     private final ContentFiles files;
@@ -72,6 +73,7 @@ public class Publishing {
             PictureStore pictures,
             VersionStore versions,
             PublicationStore publications,
+            OnWall.Maker onWall,
             Prints prints,
             Workers workers,
             ContentFiles files,
@@ -79,6 +81,7 @@ public class Publishing {
         this.pictures = pictures;
         this.versions = versions;
         this.publications = publications;
+        this.onWall = onWall;
         this.prints = prints;
         this.workers = workers;
         this.files = files;
@@ -138,9 +141,8 @@ public class Publishing {
         Reel seen = reel.withSlides(reel.slides().stream()
                 .filter(slide -> slide.showing().on(today) || slide.id().equals(open))
                 .toList());
-        Shelf shelf = shelf(reel);
-        Facts facts = shelf.facts(type);
-        return new Draft(stored, reel, seen, shelf, facts, Layout.of(seen, facts));
+        OnWall shown = onWall.of(stored, reel, type);
+        return new Draft(stored, reel, seen, shown, Layout.of(seen, shown.facts()));
     }
 
     /** What the wall shows of a draft. */
@@ -161,8 +163,7 @@ public class Publishing {
     }
 
     private Material material(Draft draft) {
-        Map<PictureId, PictureFiles> all =
-                draft.shelf().draftFiles(publications.liveWidths(draft.stored().id()));
+        Map<PictureId, PictureFiles> all = draft.pictures().files();
         PictureFiles first = Material.firstPicture(draft.seen()).map(all::get).orElse(Edition.NO_PICTURE);
         Reel inOrder = draft.seen().withChoices(draft.seen().choices().with(Options.ANEW, null, false));
         return new Material(inOrder, draft.facts(), all, first); // all pages of the wall show the same

@@ -208,7 +208,7 @@ class Standing {
     }
 
     private static long height(Layout layout, double width) {
-        return Math.round(layout.inHost(layout.range(width)).height().at(width));
+        return Math.round(layout.heightInHost(layout.range(width)).at(width, Layout.WINDOW));
     }
 
     /** The practice pages, with what they have of this reel. */

@@ -6,6 +6,7 @@ import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -52,7 +53,7 @@ final class StarterDrawing {
         double slot = Widths.slot(reel.slot()).at(page);
         double left = (page - slot) / 2;
         double top = 100;
-        List<Measured> boxes = Layout.of(reel, facts(reel)).at(slot, 800);
+        List<Measured> boxes = Layout.of(reel, facts(reel)).at(slot, Layout.WINDOW);
         Map<String, Measured> slides = new LinkedHashMap<>();
         boxes.forEach(box -> slides.put(box.name(), box));
         boolean over = reel.choices().get(Options.WORDS_PLACE, SetUp.DESK).over();
@@ -125,7 +126,7 @@ final class StarterDrawing {
     }
 
     private static boolean isCropped(Reel reel) {
-        return Arrangements.of(reel).has(Options.FIT);
+        return Arrangements.of(reel).has(ShapeOptions.FIT);
     }
 
     private static Facts facts(Reel reel) {

@@ -150,10 +150,14 @@ public class PictureStore {
 
     /** Somebody has looked at what was found in those pictures' files: it is what they say. */
     public void looked(Collection<PictureId> ids) {
-        sql.update(PICTURE)
-                .set(PICTURE.FOUND, "")
-                .where(PICTURE.ID.in(values(ids)))
-                .execute();
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            tx.update(PICTURE)
+                    .set(PICTURE.FOUND, "")
+                    .where(PICTURE.ID.in(values(ids)))
+                    .execute();
+            ReelStore.picturesChanged(tx, ids);
+        });
     }
 
     /** Puts pictures into the bin, or takes them out of it; reels that follow a set of theirs show others at once. */

@@ -6,6 +6,8 @@ import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.app.document.DocumentJson;
 import com.keenreel.app.document.Patch;
 import com.keenreel.app.document.Unreadable;
@@ -42,6 +44,10 @@ public class ReelStore {
     private static final int WHOLE = 50;
 
     private static final Logger LOG = LoggerFactory.getLogger(ReelStore.class);
+
+    /** Documents that were read last: what is edited is read again and again. */
+    private static final Cache<String, Reel> READ =
+            Caffeine.newBuilder().maximumSize(24).build();
 
     private final DSLContext sql;
 
@@ -148,7 +154,7 @@ public class ReelStore {
     }
 
     private StoredReel stored(Record row) {
-        Reel document = DocumentJson.read(row.get(REVISION.DOCUMENT));
+        Reel document = READ.get(row.get(REVISION.DOCUMENT), DocumentJson::read);
         return new StoredReel(
                 row.get(REEL.ID),
                 row.get(REEL.SLUG),

@@ -95,7 +95,9 @@ public record StoredPicture(
             String note) {
         /** What calculations need. */
         public PictureFacts facts() {
-            return new PictureFacts(picture, width, height, focal());
+            return traits == null
+                    ? new PictureFacts(picture, width, height, focal())
+                    : new PictureFacts(picture, width, height, focal(), traits.inked(), traits.alpha());
         }
 
         /** The point that crops keep in view: chosen, else calculated, else the middle. */

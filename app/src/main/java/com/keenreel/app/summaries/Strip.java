@@ -5,8 +5,9 @@ import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.FitKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.HeightKind;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
@@ -46,13 +47,27 @@ final class Strip {
         if (reel.slides().isEmpty()) {
             return strip.svg.outerHtml();
         }
-        if (Arrangements.of(reel).has(Options.RATIO)) {
-            double ratio = reel.choices().get(Options.RATIO, SetUp.DESK).value();
-            strip.cells(HEIGHT * ratio, 4, layout.usual(SetUp.DESK).shown());
+        if (Arrangements.of(reel).has(ShapeOptions.RATIO)) {
+            strip.cells(
+                    HEIGHT * ratio(reel, layout), 4, layout.usual(SetUp.DESK).shown());
         } else {
             strip.band(layout);
         }
         return strip.svg.outerHtml();
+    }
+
+    /** Of pictures as they stand on desk. */
+    private static double ratio(Reel reel, Layout layout) {
+        double chosen = reel.choices().get(ShapeOptions.RATIO, SetUp.DESK).value();
+        boolean byRatio = reel.choices().get(ShapeOptions.HEIGHT, SetUp.DESK) == HeightKind.RATIO;
+        double width = SetUp.DESK.usualPage();
+        return byRatio
+                ? chosen
+                : layout.usual(SetUp.DESK)
+                        .frame()
+                        .boxOf(Part.crop(1))
+                        .map(crop -> crop.width().at(width) / crop.height().at(width, Layout.WINDOW))
+                        .orElse(chosen);
     }
 
     private void cells(double width, double gap, int shown) {
@@ -96,7 +111,7 @@ final class Strip {
             Element cell, Slide slide, PictureId id, double x, double width, double clipX, double clipWidth) {
         Version version = shelf.version(id);
         FocalPoint focal = slide.focal().in(SetUp.DESK, version.facts().focal());
-        FitKind fit = slide.chosen(Options.FIT, SetUp.DESK, reel.choices());
+        FitKind fit = slide.chosen(ShapeOptions.FIT, SetUp.DESK, reel.choices());
         Box box = Fit.of(
                 fit == FitKind.ORIGINAL ? FitKind.FILL : fit,
                 version.facts(),
@@ -126,7 +141,11 @@ final class Strip {
                 .attr("width", text(WIDTH))
                 .attr("height", text(HEIGHT))
                 .attr("fill", "#fff");
-        double high = first(layout).height().at(SetUp.DESK.usualPage());
+        double high = layout.usual(SetUp.DESK)
+                .frame()
+                .boxOf(Part.slide(1))
+                .map(one -> one.height().at(0))
+                .orElse(BAND); // where it is hidden
         double scale = BAND / high;
         double gap = layout.usual(SetUp.DESK).gap().at(SetUp.DESK.usualPage()) * scale;
         double x = 0;
@@ -146,10 +165,6 @@ final class Strip {
                 x += width + gap;
             }
         }
-    }
-
-    private static Box first(Layout layout) {
-        return layout.usual(SetUp.DESK).frame().boxOf(Part.slide(1)).orElseThrow();
     }
 
     private static String text(double value) {

@@ -15,9 +15,12 @@ import com.keenreel.app.store.SummaryStore;
 import com.keenreel.app.store.SummaryStore.Stale;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.HeightKind;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -129,14 +132,32 @@ public class Summaries implements SmartLifecycle {
     }
 
     /** "Row of 3, at most 1200 px wide, 1:1, 9 slides". */
+    /** What makes pictures as high as they are on desk. */
+    private static String height(Reel reel) {
+        Choices choices = reel.choices();
+        HeightKind kind = Arrangements.of(reel).has(ShapeOptions.HEIGHT)
+                ? choices.get(ShapeOptions.HEIGHT, SetUp.DESK)
+                : HeightKind.RATIO;
+        return switch (kind) {
+            case RATIO -> choices.get(ShapeOptions.RATIO, SetUp.DESK).toString();
+            case FIXED -> said(choices, ShapeOptions.FIXED) + " high";
+            case WINDOW -> said(choices, ShapeOptions.OF_WINDOW) + " of the window high";
+            case PICTURES -> "as high as its tallest picture";
+        };
+    }
+
+    private static String said(Choices choices, Option<Double> option) {
+        return option.domain().say(choices.get(option, SetUp.DESK));
+    }
+
     static String says(Reel reel) {
         Arrangement arrangement = Arrangements.of(reel);
         List<String> says = new ArrayList<>();
         says.add(arrangement.summary(reel));
-        ReelWidth width = reel.choices().get(Options.WIDTH);
+        ReelWidth width = reel.choices().get(ShapeOptions.WIDTH);
         says.add(width.equals(ReelWidth.FILLS) ? "fills its place" : width.toString());
-        if (arrangement.has(Options.RATIO)) {
-            says.add(reel.choices().get(Options.RATIO, SetUp.DESK).toString());
+        if (arrangement.has(ShapeOptions.RATIO)) {
+            says.add(height(reel));
             boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
             String kind = pairs ? "pair" : "slide";
             says.add(reel.slides().size() + " " + kind + (reel.slides().size() == 1 ? "" : "s"));

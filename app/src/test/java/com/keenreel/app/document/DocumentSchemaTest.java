@@ -7,8 +7,8 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
@@ -69,7 +69,7 @@ class DocumentSchemaTest {
                         true, java.time.LocalDate.of(2026, 12, 12), java.time.LocalDate.MAX.withYear(2027)),
                 new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
                 true,
-                Choices.USUAL.with(Options.FIT, SetUp.PHONE, FitKind.WHOLE));
+                Choices.USUAL.with(ShapeOptions.FIT, SetUp.PHONE, FitKind.WHOLE));
         Slide plain = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Slide picture = Slide.of(new SlideId("c"), new Carries.Picture(new PictureId("p3")));
         reel = reel.withSlides(List.of(pair, plain, picture))

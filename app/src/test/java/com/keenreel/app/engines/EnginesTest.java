@@ -103,7 +103,8 @@ abstract class EnginesTest {
                 boxes.compare(slug + " zoomed " + zoomed, seen, reel.layout(width, "live"));
                 JsonNode now = engine.ask("() => { " + ROOT + "return [root.querySelectorAll('.slide.now').length, "
                         + "[...root.querySelectorAll('.dot')].filter((dot) => dot.checkVisibility()).length]; }");
-                if (slug.startsWith("comm") && now.path(0).asInt() + now.path(1).asInt() != 10) {
+                int shown = now.path(0).asInt();
+                if (slug.startsWith("comm") && (shown != inView(reel, width) || now.path(1).asInt() != 9)) {
                     wrong.add("zoomed " + zoomed + ", " + width + " px: " + now + " of nine");
                 }
             }
@@ -117,6 +118,17 @@ abstract class EnginesTest {
         }
         assertThat(wrong).isEmpty();
         assertThat(boxes.wrong()).isEmpty();
+    }
+
+    /** How many slides the calculated row shows whole in that host. */
+    private static int inView(Made row, double width) {
+        int whole = 0;
+        for (JsonNode box : row.layout(width, "live").path("boxes")) {
+            double left = box.path("x").asDouble();
+            boolean within = left > -0.1 && left + box.path("width").asDouble() < width + 0.1;
+            whole += within && box.path("name").asString().matches("slide-\\d+") ? 1 : 0;
+        }
+        return whole;
     }
 
     @Test

@@ -17,6 +17,7 @@ import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
@@ -64,11 +65,11 @@ class StoreTest {
                 new com.keenreel.core.reel.Showing(true, java.time.LocalDate.of(2026, 12, 12), null),
                 new com.keenreel.core.option.BySetUp<>(null, Map.of(SetUp.TABLET, new PictureId("p4"))),
                 true,
-                Choices.USUAL.with(Options.FIT, SetUp.PHONE, FitKind.WHOLE));
+                Choices.USUAL.with(ShapeOptions.FIT, SetUp.PHONE, FitKind.WHOLE));
         Reel reel = Reel.named("All of it").withSlot(Slot.read("column 360")).withSlides(List.of(pair, plain("b")));
         reel = reel.withChoices(reel.choices()
-                .with(Options.RATIO, SetUp.TABLET, new Ratio(2.4, 1))
-                .with(Options.GAP, null, 12.5));
+                .with(ShapeOptions.RATIO, SetUp.TABLET, new Ratio(2.4, 1))
+                .with(ShapeOptions.GAP, null, 12.5));
         assertThat(DocumentJson.read(DocumentJson.write(reel))).isEqualTo(reel);
     }
 

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.document.DocumentJson;
 import com.keenreel.core.Sampled;
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.FollowSet;
 import com.keenreel.core.edit.RandomEdits;
@@ -14,6 +16,7 @@ import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -25,6 +28,7 @@ import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words.Field;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -136,6 +140,27 @@ class UndoTest {
                 .isEqualTo(1 + (3 * documents.size() - 2) / 50);
     }
 
+    /** Whatever was made: sent through all arrangements and back it is the same to the byte. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aReelSentThroughAllArrangementsAndBackHasLostNothing(long seed) {
+        String id = made();
+        Random random = new Random(seed);
+        RandomEdits edits = new RandomEdits(random, pictures, set);
+        for (int i = 0; i < 60; i++) {
+            apply(id, edits.any(new ReelStore(sql).find(id).reel(), i));
+        }
+        Reel reel = new ReelStore(sql).find(id).reel();
+        Arrangement own = Arrangements.of(reel);
+        apply(id, new SetOption<>(Arrangements.OPTION, null, own)); // said, as it will be
+        String before = document(new ReelStore(sql).find(id));
+        List<Arrangement> all = new ArrayList<>(Arrangements.all());
+        Collections.shuffle(all, random);
+        all.forEach(other -> apply(id, new SetOption<>(Arrangements.OPTION, null, other)));
+        apply(id, new SetOption<>(Arrangements.OPTION, null, own));
+        assertThat(document(new ReelStore(sql).find(id))).as("seed " + seed).isEqualTo(before);
+    }
+
     @Test
     void slidesThatWereMadeByHandAreThereAgainAfterFollowingASet() {
         String id = made();
@@ -183,11 +208,12 @@ class UndoTest {
     void aSetUpTakenOverAndTakenBackIsTheSameToTheByte() {
         String id = made();
         apply(id, new SetOption<>(Options.AUTOPLAY, null, false));
-        apply(id, new SetOption<>(Options.RATIO, null, new Ratio(3, 1)));
+        apply(id, new SetOption<>(ShapeOptions.RATIO, null, new Ratio(3, 1)));
         String before = document(new ReelStore(sql).find(id));
         Reel other = Reel.named("Other");
         for (Edit edit : List.<Edit>of(
-                new SetOption<>(Options.RATIO, null, new Ratio(1, 1)), new SetOption<>(Options.GAP, null, 9.0))) {
+                new SetOption<>(ShapeOptions.RATIO, null, new Ratio(1, 1)),
+                new SetOption<>(ShapeOptions.GAP, null, 9.0))) {
             other = edit.applyTo(other);
         }
         Reel from = other;

@@ -49,6 +49,13 @@ public interface Arrangement {
         return true;
     }
 
+    /** What of a reel's slides it keeps without showing it, in a few words; empty where it shows all. */
+    default String keeps(Reel reel) {
+        long lost =
+                reel.slides().stream().filter(slide -> !shows(slide.carries())).count();
+        return lost == 0 ? "" : lost == 1 ? "keeps 1 slide, unseen" : "keeps " + lost + " slides, unseen";
+    }
+
     /** Where everything of a reel stands. */
     Places places(Reel reel, Facts facts);
 

@@ -1,9 +1,13 @@
 package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.HeightKind;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShadowKind;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Controls;
@@ -18,7 +22,9 @@ import com.keenreel.core.space.Setting;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Type;
 import com.keenreel.core.space.Widths;
+import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +46,12 @@ import org.jspecify.annotations.Nullable;
 public final class Layout {
     /** What a press target needs each way at the least, px: WCAG 2.2, success criterion 2.5.8. */
     public static final double TARGET = Controls.DOT;
+
+    /** How high a window is where nobody knows, px. */
+    public static final double WINDOW = 800;
+
+    /** So far reaches a shadow, px: as much is kept free around a reel that casts one. */
+    public static final double SHADOW = 24;
 
     /** Ranges of a reel at the most, so that what is printed for each of them stays short. */
     public static final int MOST_RANGES = 24;
@@ -84,23 +96,63 @@ public final class Layout {
         return List.copyOf(spans);
     }
 
-    /** The reel's width and where it starts in its host, both as lengths of the host's width. */
+    /** Where the reel stands in its host, without the space around it, in lengths of the host's width. */
     public Box inHost(Range range) {
+        Length around = around();
         Box box = new Box(
-                Widths.start(reelWidth(), reel.choices().get(Options.ALIGNED)),
-                Length.ZERO,
+                Widths.start(reelWidth(), reel.choices().get(ShapeOptions.ALIGNED))
+                        .plus(around),
+                isHidden(range.setUp()) ? Length.ZERO : around,
                 widthInHost(),
                 range.frame().box().height().over(widthInHost()));
         return mirrored() ? box.mirroredIn(Length.WIDTH) : box;
     }
 
+    /** The height of the reel and the space around it, as a length of its host's width. */
+    public Length heightInHost(Range range) {
+        Box box = inHost(range);
+        return box.height().plus(box.top().times(2));
+    }
+
     /** The reel's width as a length of its host's. */
     public Length widthInHost() {
-        return Widths.reel(reelWidth());
+        return Widths.reel(reelWidth()).minus(around().times(2));
+    }
+
+    /** The space that is kept free on every side of the reel, as a length of its host's width. */
+    public Length around() {
+        return Widths.around(reelWidth(), keptFree());
+    }
+
+    /** The space that is kept free above and below the reel, as a length of its own width: nothing where it is hidden. */
+    public Length above(Range range) {
+        return isHidden(range.setUp()) ? Length.ZERO : Widths.beside(keptFree());
+    }
+
+    /** As chosen, and enough for a shadow, px. */
+    private double keptFree() {
+        return Math.max(reel.choices().get(ShapeOptions.AROUND), shadow() == ShadowKind.NONE ? 0 : SHADOW);
+    }
+
+    /** The shadow that its pictures cast. */
+    public ShadowKind shadow() {
+        return Arrangements.of(reel).has(LookOptions.SHADOW) ? reel.choices().get(LookOptions.SHADOW) : ShadowKind.NONE;
+    }
+
+    /** Whether its height depends on the window's on some set-up: in a frame, which is its own window, it has none. */
+    public boolean goesByWindow() {
+        return Arrangements.of(reel).has(ShapeOptions.HEIGHT)
+                && Arrays.stream(SetUp.values())
+                        .anyMatch(setUp -> reel.choices().get(ShapeOptions.HEIGHT, setUp) == HeightKind.WINDOW);
+    }
+
+    /** Whether visitors see nothing of it on that set-up. */
+    public boolean isHidden(SetUp setUp) {
+        return reel.choices().get(ShapeOptions.HIDDEN, setUp);
     }
 
     private ReelWidth reelWidth() {
-        ReelWidth chosen = reel.choices().get(Options.WIDTH);
+        ReelWidth chosen = reel.choices().get(ShapeOptions.WIDTH);
         return new ReelWidth(chosen.share(), Math.min(chosen.most(), places.widest()));
     }
 
@@ -111,7 +163,12 @@ public final class Layout {
 
     /** What stands in that stretch, one of {@link #spans}. */
     public Range range(Span span) {
-        return laid.computeIfAbsent(span, any -> mirrored() ? places.lay(any).mirrored() : places.lay(any));
+        return laid.computeIfAbsent(span, this::lay);
+    }
+
+    private Range lay(Span span) {
+        Range range = mirrored() ? places.lay(span).mirrored() : places.lay(span);
+        return isHidden(span.setUp()) ? range.hidden() : range;
     }
 
     /** Everything there is, by rising width. */
@@ -149,12 +206,12 @@ public final class Layout {
 
     /** The least host width of that stretch, px; positive infinity when it is never reached. */
     public double hostFrom(Span span) {
-        return Widths.slotFor(reelWidth(), span.from());
+        return Widths.slotFor(reelWidth(), keptFree(), span.from());
     }
 
     /** The first host width that is no longer in that stretch, px; positive infinity when it has no end. */
     public double hostBelow(Span span) {
-        return Widths.slotFor(reelWidth(), span.below());
+        return Widths.slotFor(reelWidth(), keptFree(), span.below());
     }
 
     /** Whether that part has a place at some width; what has none anywhere is left out of the markup. */
@@ -181,7 +238,8 @@ public final class Layout {
 
     /** A range's step with its side: to the right where it is positive, as in a reel that is read from left to right. */
     public Length stride(Range range) {
-        return range.step().times(reel.direction().sign());
+        boolean down = Arrangements.of(reel).motion(reel) instanceof Motion.ByTime band && band.upright();
+        return down ? range.step() : range.step().times(reel.direction().sign());
     }
 
     /** How many times its slides stand one after another; 1 where nothing is endless. */
@@ -195,7 +253,7 @@ public final class Layout {
             return List.of();
         }
         return ranges().stream()
-                .filter(range -> reel.choices().get(Options.DOTS, range.setUp()))
+                .filter(range -> reel.choices().get(Options.DOTS, range.setUp()) && !isHidden(range.setUp()))
                 .filter(range -> range.stops().size() > 1
                         && range.frame().boxOf(Part.dot(1)).isEmpty())
                 .toList();
@@ -215,10 +273,8 @@ public final class Layout {
         Range range = range(hostWidth);
         Box inHost = inHost(range);
         double width = inHost.width().at(hostWidth, view);
-        List<Measured> seen = new ArrayList<>();
-        Rectangle everything = new Rectangle(-1e9, -1e9, 1e9, 1e9);
-        collect(range.frame(), inHost.left().at(hostWidth, view), 0, width, view, everything, seen);
-        return seen;
+        double top = inHost.top().at(hostWidth, view);
+        return Measured.all(range.frame(), inHost.left().at(hostWidth, view), top, width, view);
     }
 
     /**
@@ -262,36 +318,6 @@ public final class Layout {
                             type.size().at(width),
                             "line-height",
                             type.line().at(width))));
-        }
-    }
-
-    private record Rectangle(double left, double top, double right, double bottom) {
-        Rectangle and(double x, double y, double width, double height) {
-            return new Rectangle(
-                    Math.max(left, x), Math.max(top, y), Math.min(right, x + width), Math.min(bottom, y + height));
-        }
-
-        boolean isEmpty() {
-            return right - left < 1e-6 || bottom - top < 1e-6;
-        }
-    }
-
-    private static void collect(
-            Placed placed, double fromX, double fromY, double width, double view, Rectangle clip, List<Measured> seen) {
-        double x = fromX + placed.box().left().at(width, view);
-        double y = fromY + placed.box().top().at(width, view);
-        double boxWidth = placed.box().width().at(width, view);
-        double boxHeight = placed.box().height().at(width, view);
-        Rectangle visible = clip.and(x, y, boxWidth, boxHeight);
-        if (visible.isEmpty() || placed.room().at(width, view) < 0) {
-            return;
-        }
-        String name = placed.part().box();
-        if (name != null) {
-            seen.add(new Measured(name, x, y, boxWidth, boxHeight));
-        }
-        for (Placed child : placed.inside()) {
-            collect(child, x, y, width, view, placed.clips() ? visible : clip, seen);
         }
     }
 }

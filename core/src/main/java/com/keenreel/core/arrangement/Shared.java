@@ -1,8 +1,15 @@
 package com.keenreel.core.arrangement;
 
+import com.keenreel.core.option.HeightKind;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.reel.Reel;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -10,26 +17,43 @@ import java.util.Set;
 /** Options that several arrangements have. */
 public final class Shared {
     /** What every reel has. */
-    public static final Set<Option<?>> EVERY =
-            together(Set.of(), Arrangements.OPTION, Options.WIDTH, Options.ALIGNED, Options.LANGUAGE);
+    public static final Set<Option<?>> EVERY = together(
+            Set.of(),
+            Arrangements.OPTION,
+            ShapeOptions.WIDTH,
+            ShapeOptions.ALIGNED,
+            ShapeOptions.AROUND,
+            ShapeOptions.HIDDEN,
+            LookOptions.SURROUND,
+            Options.LANGUAGE);
+
+    /** What reels have whose pictures can be as high as is wanted, whatever their width. */
+    public static final List<Option<?>> HEIGHTS = List.of(
+            ShapeOptions.HEIGHT, ShapeOptions.FIXED, ShapeOptions.OF_WINDOW, ShapeOptions.LEAST, ShapeOptions.MOST);
 
     /** What every reel has in which something moves by itself, or can. */
     public static final Set<Option<?>> MOVES =
-            together(EVERY, Options.CONTROLS, Options.wording(Phrase.PAUSE), Options.wording(Phrase.PLAY));
+            together(EVERY, LookOptions.CONTROLS, Options.wording(Phrase.PAUSE), Options.wording(Phrase.PLAY));
 
     /** What cells have: pictures cropped to a ratio, and their words. */
     public static final Set<Option<?>> CELLS = together(
             EVERY,
-            Options.RATIO,
-            Options.FIT,
+            ShapeOptions.RATIO,
+            ShapeOptions.FIT,
             Options.WORDS_PLACE,
             Options.WORDS_TEXT,
             Options.WORDS_GROUND,
+            Options.WORDS_POINTED,
             Options.TITLE_LINES,
             Options.TEXT_LINES,
-            Options.CORNERS,
-            Options.GROUND,
-            Options.INK,
+            LookOptions.CORNERS,
+            LookOptions.GROUND,
+            LookOptions.BEHIND,
+            LookOptions.BORDER,
+            LookOptions.BORDER_COLOUR,
+            LookOptions.SHADOW,
+            LookOptions.SHADOW_STRENGTH,
+            LookOptions.INK,
             Options.ANYWHERE,
             Options.wording(Phrase.SLIDE),
             Options.wording(Phrase.POSITION),
@@ -45,6 +69,7 @@ public final class Shared {
         options.addAll(together(
                 CELLS,
                 Options.LARGER,
+                Options.ADDRESSED,
                 Options.TRANSITION_TIME,
                 Options.HOLD,
                 Options.AUTOPLAY,
@@ -57,6 +82,45 @@ public final class Shared {
             options.add(Options.wording(phrase));
         }
         return Set.copyOf(options);
+    }
+
+    /** Those options together with an arrangement's own, and some more. */
+    public static Set<Option<?>> together(Set<Option<?>> some, List<Option<?>> own, Option<?>... more) {
+        Set<Option<?>> all = new LinkedHashSet<>(some);
+        all.addAll(own);
+        return together(all, more);
+    }
+
+    /**
+     * A sentence about the ratio, which has no effect where heights go by something else on every screen.
+     *
+     * @param text with "{shape.ratio}" in it
+     */
+    public static Line byRatio(Reel reel, String text) {
+        return by(reel, HeightKind.RATIO, text);
+    }
+
+    /** Those lines, and more. */
+    public static List<Line> lines(List<Line> more, Line... own) {
+        List<Line> all = new ArrayList<>(List.of(own));
+        all.addAll(more);
+        return all;
+    }
+
+    /** What is said of heights where pictures can be as high as is wanted. */
+    public static List<Line> heights(Reel reel) {
+        return List.of(
+                new Line(Line.Column.SHAPE, "Its height goes {shape.height}."),
+                by(reel, HeightKind.FIXED, "Where it is fixed, pictures are {shape.fixed} high."),
+                by(reel, HeightKind.WINDOW, "Where it goes by the window, pictures take {shape.window} of that."),
+                new Line(Line.Column.SHAPE, "Pictures are at least {shape.least} and at most {shape.most} high."));
+    }
+
+    /** A sentence that has an effect where heights go by that on some screen. */
+    private static Line by(Reel reel, HeightKind kind, String text) {
+        boolean any =
+                Arrays.stream(SetUp.values()).anyMatch(setUp -> reel.choices().get(ShapeOptions.HEIGHT, setUp) == kind);
+        return new Line(Line.Column.SHAPE, !any, text);
     }
 
     /** Those options together with some more. */

@@ -125,8 +125,21 @@ public sealed interface Domain<T> {
         }
     }
 
-    /** How many; what is written with a fraction counts as the nearest whole number. */
-    record Count(double least, double most) implements Quantity<Integer> {
+    /**
+     * How many; what is written with a fraction counts as the nearest whole number.
+     *
+     * @param nought what 0 is called where that is more than a number, else empty
+     */
+    record Count(double least, double most, String nought) implements Quantity<Integer> {
+        public Count(double least, double most) {
+            this(least, most, "");
+        }
+
+        @Override
+        public String say(Integer value) {
+            return value == 0 && !nought.isEmpty() ? nought : Quantity.super.say(value);
+        }
+
         @Override
         public double step() {
             return 1;
@@ -194,7 +207,10 @@ public sealed interface Domain<T> {
     }
 
     /** A ratio of width to height. */
-    record Ratios(List<Ratio> offered) implements Domain<Ratio> {
+    record Ratios(List<Ready> offered) implements Domain<Ratio> {
+        /** One that many want, and for what. */
+        public record Ready(Ratio ratio, String purpose) {}
+
         @Override
         public Ratio read(String text) {
             return Ratio.read(text);

@@ -1,15 +1,13 @@
 package com.keenreel.core.option;
 
-import com.keenreel.core.option.Domain.Colours;
 import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Languages;
 import com.keenreel.core.option.Domain.Lasting;
 import com.keenreel.core.option.Domain.OneOf;
-import com.keenreel.core.option.Domain.Ratios;
-import com.keenreel.core.option.Domain.Widths;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Domain.Wording;
 import com.keenreel.core.option.Domain.YesNo;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -18,66 +16,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-/** What can be chosen in several arrangements; what one has alone is declared with it. */
+/**
+ * What can be chosen in several arrangements beside {@link ShapeOptions shape} and {@link LookOptions look}; what one has
+ * alone is declared with it.
+ */
 public final class Options {
     private static final Map<String, Option<?>> ALL = new LinkedHashMap<>();
-
-    public static final Option<ReelWidth> WIDTH = option(
-            "shape.width",
-            Meaning.of(
-                    "width",
-                    "How much of its place on the page the reel takes.",
-                    "size",
-                    "dimensions",
-                    "narrow",
-                    "boxed"),
-            new Widths(),
-            ReelWidth.FILLS);
-    public static final Option<Aligned> ALIGNED = option(
-            "shape.aligned",
-            Meaning.of(
-                    "alignment",
-                    "Where it stands in a place that is wider.",
-                    "alignment",
-                    "centre",
-                    "center",
-                    "left",
-                    "right"),
-            OneOf.of(Aligned.class, Aligned::say),
-            Aligned.CENTRE);
-    public static final Option<Ratio> RATIO = option(
-            "shape.ratio",
-            Meaning.of(
-                    "ratio",
-                    "Width to height of one slide's picture.",
-                    "size",
-                    "dimensions",
-                    "height",
-                    "proportions",
-                    "aspect"),
-            new Ratios(ratios("12:5", "16:9", "3:2", "4:3", "1:1", "4:5", "2:3")),
-            new Ratio(16, 9),
-            Scope.SET_UP);
-    public static final Option<FitKind> FIT = option(
-            "shape.fit",
-            Meaning.of(
-                    "fit",
-                    "How a picture meets its frame; nothing is ever stretched.",
-                    "crop",
-                    "cropping",
-                    "scale",
-                    "stretch",
-                    "cut"),
-            OneOf.of(FitKind.class, FitKind::say),
-            FitKind.FILL,
-            Scope.SET_UP,
-            Scope.SLIDE);
-    public static final Option<Double> GAP = option(
-            "shape.gap",
-            Meaning.of("gap", "The space between two slides.", "spacing", "distance", "margin"),
-            new Within(0, 160, 4, "px"),
-            24.0,
-            Scope.SET_UP);
 
     public static final Option<TransitionKind> TRANSITION = option(
             "motion.transition",
@@ -204,6 +148,18 @@ public final class Options {
                     "caption"),
             new Within(0, 100, 1, "%"),
             62.0);
+    public static final Option<Boolean> WORDS_POINTED = option(
+            "words.pointed",
+            Meaning.of(
+                    "when words show",
+                    "When words over a picture are seen; those below one always are.",
+                    "hover",
+                    "hide",
+                    "caption",
+                    "overlay",
+                    "mouse"),
+            new YesNo("while their slide is pointed at, focused or tapped", "always"),
+            false);
     public static final Option<Integer> TITLE_LINES = option(
             "words.title-lines",
             Meaning.of(
@@ -227,28 +183,6 @@ public final class Options {
             2,
             Scope.SET_UP);
 
-    public static final Option<ControlsLook> CONTROLS = option(
-            "look.controls",
-            Meaning.of(
-                    "look of controls", "Arrows, dots and pause.", "colour", "color", "navigation", "style", "buttons"),
-            OneOf.of(ControlsLook.class, ControlsLook::say),
-            ControlsLook.WHITE_ON_DARK);
-    public static final Option<Double> CORNERS = option(
-            "look.corners",
-            Meaning.of("corners", "How round the corners of pictures are.", "rounded", "radius", "border"),
-            new Within(0, 40, 1, "px"),
-            0.0);
-    public static final Option<Colour> GROUND = option(
-            "look.ground",
-            Meaning.of("ground", "The colour behind pictures and plain slides' words.", "background", "color", "fill"),
-            new Colours(),
-            new Colour("#16241e"));
-    public static final Option<Colour> INK = option(
-            "look.ink",
-            Meaning.of("colour of words", "The colour of words below the picture.", "font", "color", "caption", "text"),
-            new Colours(),
-            new Colour("#16241e"));
-
     public static final Option<Boolean> ANYWHERE = option(
             "steering.press",
             Meaning.of(
@@ -271,6 +205,19 @@ public final class Options {
                     "full screen",
                     "click"),
             new YesNo("opens it in the larger view", "does nothing"),
+            false);
+    public static final Option<Boolean> ADDRESSED = option(
+            "steering.addressed",
+            Meaning.of(
+                    "address of the larger view",
+                    "Whether the page's address says which picture is seen in the larger view, so that it can be linked.",
+                    "link",
+                    "url",
+                    "anchor",
+                    "hash",
+                    "fragment",
+                    "deep link"),
+            new YesNo("in the page's address", "not in the page's address"),
             false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
@@ -324,7 +271,10 @@ public final class Options {
 
     /** All of them. */
     public static Collection<Option<?>> shared() {
-        return Collections.unmodifiableCollection(ALL.values());
+        List<Option<?>> all = new ArrayList<>(ShapeOptions.all());
+        all.addAll(ALL.values());
+        all.addAll(LookOptions.all());
+        return Collections.unmodifiableCollection(all);
     }
 
     private static <T> Option<T> option(String key, Meaning means, Domain<T> domain, T usual, Scope... scopes) {
@@ -335,9 +285,5 @@ public final class Options {
 
     private static List<Language> languages(String... tags) {
         return java.util.Arrays.stream(tags).map(Language::new).toList();
-    }
-
-    private static List<Ratio> ratios(String... texts) {
-        return java.util.Arrays.stream(texts).map(Ratio::read).toList();
     }
 }

@@ -7,11 +7,14 @@ package com.keenreel.core.option;
  * @param height the second number, above 0; the ratio must lie between 1:5 and 12:1
  */
 public record Ratio(double width, double height) {
+    /** The least width for a height of 1: nothing is shown narrower. */
+    public static final double LEAST = 0.2;
+
     public Ratio {
         if (!Double.isFinite(width) || !Double.isFinite(height)) {
             throw new IllegalArgumentException("Write a ratio as two numbers, such as 16:9.");
         }
-        if (!(width > 0) || !(height > 0) || width / height < 0.2 || width / height > 12) {
+        if (!(width > 0) || !(height > 0) || width / height < LEAST || width / height > 12) {
             throw new IllegalArgumentException("A ratio lies between 1:5 and 12:1, which " + Numbers.plain(width) + ":"
                     + Numbers.plain(height) + " does not.");
         }

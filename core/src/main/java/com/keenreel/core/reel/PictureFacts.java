@@ -1,5 +1,7 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.reel.PictureTraits.Inked;
+
 /**
  * What calculations need to know of a picture.
  *
@@ -7,12 +9,24 @@ package com.keenreel.core.reel;
  * @param width pixels across, upright, above 0
  * @param height pixels down, upright, above 0
  * @param focal the proposed focal point
+ * @param inked what of it is drawn on
+ * @param clear whether anything of it is transparent
  */
-public record PictureFacts(PictureId id, int width, int height, FocalPoint focal) {
+public record PictureFacts(PictureId id, int width, int height, FocalPoint focal, Inked inked, boolean clear) {
+    /** One that is drawn on all over. */
+    public PictureFacts(PictureId id, int width, int height, FocalPoint focal) {
+        this(id, width, height, focal, Inked.ALL, false);
+    }
+
     public PictureFacts {
         if (width < 1 || height < 1) {
             throw new IllegalArgumentException("A picture has at least one pixel, not " + width + " x " + height + ".");
         }
+    }
+
+    /** Whether it is a shape on nothing, which can be shown in one colour; one that fills its own box would be a block. */
+    public boolean isShape() {
+        return clear && inked.coverage() < 0.85;
     }
 
     /** Width divided by height. */

@@ -71,7 +71,7 @@ public record Need(List<Use> uses, boolean larger) {
         for (int host = FROM; host <= TO; host += STEP) {
             Range range = layout.range(host);
             SetUp setUp = range.setUp();
-            double width = layout.inHost(range).width().at(host, 800);
+            double width = layout.inHost(range).width().at(host, Layout.WINDOW);
             Map<Part, Placed> parts = all.computeIfAbsent(range.span(), any -> byPart(range));
             for (int n = 1; n <= reel.slides().size(); n++) {
                 Slide slide = reel.slides().get(n - 1);

@@ -50,7 +50,7 @@ public sealed interface Length {
     /** As a CSS value, the width printed in that unit. */
     default String css(Base base) {
         String inner = inner(base);
-        return this instanceof Linear linear && linear.isOneTerm() || this instanceof Extreme
+        return this instanceof Linear linear && linear.isOneTerm(base) || this instanceof Extreme
                 ? inner
                 : "calc(" + inner + ")";
     }
@@ -60,7 +60,7 @@ public sealed interface Length {
 
     /** The unit in which the width is printed. */
     enum Base {
-        /** Inside the reel: per cent of its own width. */
+        /** Inside the reel: per cent of its own width; of the window's height as {@code --svh} has it, if something says that. */
         CQI("cqi"),
         /** In a pasted wrapper's padding: per cent of its parent's width. */
         PERCENT("%"),
@@ -177,15 +177,16 @@ public sealed interface Length {
             return px <= other.px && share <= other.share && view <= other.view;
         }
 
-        boolean isOneTerm() {
-            return (px == 0 ? 0 : 1) + (share == 0 ? 0 : 1) + (view == 0 ? 0 : 1) <= 1;
+        boolean isOneTerm(Base base) {
+            return (view == 0 || base != Base.CQI)
+                    && (px == 0 ? 0 : 1) + (share == 0 ? 0 : 1) + (view == 0 ? 0 : 1) <= 1;
         }
 
         @Override
         public String inner(Base base) {
             StringBuilder text = new StringBuilder();
             term(text, 100 * share, base.unit);
-            term(text, 100 * view, "svh");
+            term(text, 100 * view, base == Base.CQI ? " * var(--svh, 1svh)" : "svh");
             term(text, px, "px");
             return text.isEmpty() ? "0px" : text.toString();
         }

@@ -27,6 +27,12 @@ public record Part(What what, int number, String which) {
         PICTURE,
         /** What a set-up shows in the place of the picture. */
         INSTEAD,
+        /** The same picture once more, out of focus, behind one that does not fill its frame. */
+        BEHIND,
+        /** What a picture is seen in once more, below itself. */
+        REFLECTION,
+        /** What is turned upside down in it. */
+        MIRROR,
         /** What cuts off the before picture at the divider. */
         SIDE,
         LABEL,
@@ -74,6 +80,26 @@ public record Part(What what, int number, String which) {
     /** What that set-up shows in the place of that slide's picture. */
     public static Part instead(int n, SetUp setUp) {
         return new Part(What.INSTEAD, n, setUp.word());
+    }
+
+    /** What fills the frame behind that slide's picture. */
+    public static Part behind(int n) {
+        return new Part(What.BEHIND, n, "");
+    }
+
+    /** What fills the frame behind what that set-up shows instead. */
+    public static Part behind(int n, SetUp setUp) {
+        return new Part(What.BEHIND, n, setUp.word());
+    }
+
+    /** Where that slide's picture is reflected. */
+    public static Part reflection(int n) {
+        return new Part(What.REFLECTION, n, "");
+    }
+
+    /** What is turned upside down there. */
+    public static Part mirror(int n) {
+        return new Part(What.MIRROR, n, "");
     }
 
     /** What cuts off the before picture of that slide's pair. */
@@ -126,7 +152,7 @@ public record Part(What what, int number, String which) {
     /** What it is called in {@code layout} and in {@code data-box}; null where it is not listed. */
     public @Nullable String box() {
         return switch (what) {
-            case VIEW, STRIP, CROP, SIDE -> null;
+            case VIEW, STRIP, CROP, SIDE, BEHIND, REFLECTION, MIRROR -> null;
             case INSTEAD -> kind() + "-" + number;
             case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();

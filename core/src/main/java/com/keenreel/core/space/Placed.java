@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param room it can be seen at the first moment while this is not below 0; what stands inside an unseen one cannot
  *     either
  * @param setting how words are set in it; null where none stand
+ * @param depth how it stands in depth; null where it lies as what it is in does
  * @param inside its children
  */
 public record Placed(
@@ -23,6 +24,7 @@ public record Placed(
         boolean clips,
         Length room,
         @Nullable Setting setting,
+        @Nullable InDepth depth,
         List<Placed> inside) {
     public Placed {
         inside = List.copyOf(inside);
@@ -30,7 +32,7 @@ public record Placed(
 
     /** A part with others inside it. */
     public static Placed of(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, false, Length.ZERO, null, inside);
+        return new Placed(part, box, false, Length.ZERO, null, null, inside);
     }
 
     /** The same with nothing inside it. */
@@ -40,7 +42,12 @@ public record Placed(
 
     /** Cuts off what stands outside it. */
     public static Placed clipping(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, true, Length.ZERO, null, inside);
+        return new Placed(part, box, true, Length.ZERO, null, null, inside);
+    }
+
+    /** Whether it lies as what it is in does. */
+    public boolean isFlat() {
+        return depth == null;
     }
 
     /** It and everything inside it, each before what is inside that. */
@@ -78,12 +85,17 @@ public record Placed(
 
     /** Seen at the first moment only while {@code needed} is not below 0. */
     public Placed seenWhile(Length needed) {
-        return new Placed(part, box, clips, needed, setting, inside);
+        return new Placed(part, box, clips, needed, setting, depth, inside);
     }
 
     /** With words in it, set like that. */
     Placed set(Setting words) {
-        return new Placed(part, box, clips, room, words, inside);
+        return new Placed(part, box, clips, room, words, depth, inside);
+    }
+
+    /** Standing in depth like that. */
+    public Placed standing(InDepth how) {
+        return new Placed(part, box, clips, room, setting, how, inside);
     }
 
     /** The same, not seen at the first moment. */
@@ -101,10 +113,14 @@ public record Placed(
         }
         List<Placed> turned = new ArrayList<>();
         for (Placed child : inside) {
+            if (child.part.isPicture()) { // a logo without its margins stays in its place
+                turned.add(child);
+                continue;
+            }
             Placed own = child.mirrored();
             Box there = child.box.mirroredIn(box.width());
-            turned.add(new Placed(own.part, there, own.clips, own.room, own.setting, own.inside));
+            turned.add(new Placed(own.part, there, own.clips, own.room, own.setting, own.depth, own.inside));
         }
-        return new Placed(part, box, clips, room, setting, turned);
+        return new Placed(part, box, clips, room, setting, depth == null ? null : depth.mirrored(), turned);
     }
 }

@@ -33,6 +33,11 @@ public record Range(Span span, Placed frame, List<Stop> stops, Length step, Leng
         return stops.isEmpty() ? 0 : stops.get(0).slides().size();
     }
 
+    /** The same where nothing of it is seen: it has no height. */
+    public Range hidden() {
+        return new Range(span, Placed.of(frame.part(), Box.all(frame.box().width(), Length.ZERO)), stops, step, gap);
+    }
+
     /** The same turned round, left for right. */
     public Range mirrored() {
         return new Range(span, frame.mirrored(), stops, step, gap, narrow);

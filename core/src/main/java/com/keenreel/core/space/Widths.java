@@ -9,6 +9,9 @@ public final class Widths {
     /** The narrowest width that everything is calculated for, px. */
     public static final double NARROWEST = 280;
 
+    /** So much of everything is space on one side at the most, so that a narrow reel is still one. */
+    private static final double MOST_AROUND = 0.125;
+
     private Widths() {}
 
     /** The slot's width as a length of the page's width. */
@@ -19,13 +22,13 @@ public final class Widths {
         };
     }
 
-    /** The reel's width as a length of its slot's, {@code min(share * slot, most)}. */
+    /** The width of a reel and the space around it as a length of its slot's, {@code min(share * slot, most)}. */
     public static Length reel(ReelWidth width) {
         Length share = Length.share(width.share());
         return Double.isInfinite(width.most()) ? share : Length.min(share, Length.px(width.most()));
     }
 
-    /** Where the reel starts in its slot, as a length of the slot's width. */
+    /** Where that starts in its slot, as a length of the slot's width. */
     public static Length start(ReelWidth width, Aligned aligned) {
         Length spare = Length.WIDTH.minus(reel(width));
         return switch (aligned) {
@@ -36,11 +39,33 @@ public final class Widths {
     }
 
     /**
+     * The space around a reel as a length of its slot's width: as chosen, but never more on a side than {@link #MOST_AROUND}
+     * of all of it.
+     *
+     * @param around px
+     */
+    public static Length around(ReelWidth width, double around) {
+        return around == 0
+                ? Length.ZERO
+                : Length.min(Length.px(around), reel(width).times(MOST_AROUND));
+    }
+
+    /** The same as a length of what it leaves of the reel. */
+    public static Length beside(double around) {
+        return around == 0
+                ? Length.ZERO
+                : Length.min(Length.px(around), Length.share(MOST_AROUND / (1 - 2 * MOST_AROUND)));
+    }
+
+    /**
      * The least slot width at which the reel is at least that wide; positive infinity when it never is.
      *
-     * @param reelWidth px
+     * @param around the space that is kept around it, px
+     * @param reelWidth px, without that
      */
-    public static double slotFor(ReelWidth width, double reelWidth) {
-        return reelWidth > width.most() ? Double.POSITIVE_INFINITY : reelWidth / width.share();
+    public static double slotFor(ReelWidth width, double around, double reelWidth) {
+        double limited = reelWidth / (1 - 2 * MOST_AROUND);
+        double all = limited * MOST_AROUND < around ? limited : reelWidth + 2 * around;
+        return all > width.most() ? Double.POSITIVE_INFINITY : all / width.share();
     }
 }

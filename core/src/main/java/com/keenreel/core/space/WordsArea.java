@@ -6,6 +6,9 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The area kept for a slide's words, and how they are set in it. Both depend on what was chosen, never on the text. */
@@ -36,6 +39,7 @@ final class WordsArea {
     private final SetUp setUp;
     private final double titles;
     private final double reserved;
+    private final Map<Object, Setting> settings = new HashMap<>(); // all slides share those that are alike
 
     /**
      * The areas of a reel's slides.
@@ -101,6 +105,10 @@ final class WordsArea {
 
     /** How words are set on the picture, in an area of that width. */
     Setting settingOver(WordsPlace place, Length width) {
+        return settings.computeIfAbsent(List.of(place, width), any -> over(place, width));
+    }
+
+    private Setting over(WordsPlace place, Length width) {
         boolean phone = setUp == SetUp.PHONE;
         Type text = Type.growing(TEXT, Math.max(TEXT, Math.rint(titles * 0.6)), 1.45);
         return new Setting(
@@ -115,6 +123,10 @@ final class WordsArea {
 
     /** How words are set below the picture, in an area of that width. */
     Setting settingBelow(Length width) {
+        return settings.computeIfAbsent(width, any -> below(width));
+    }
+
+    private Setting below(Length width) {
         return new Setting(
                 WordsPlace.BELOW,
                 width,

@@ -1,13 +1,17 @@
 package com.keenreel.core.time;
 
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.TransitionKind;
+import com.keenreel.core.space.Stance;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 
-/** What moves in a reel, and what leads it: a change from one stop to another, a position, time, or the page's scrolling. */
+/** What moves in a reel, and what leads it: a change from one stop to another, a position, distances, time, or the page's scrolling. */
 public sealed interface Motion {
-    /** What leads, in a word: "change", "position", "time", "scroll" or "nothing". Plans and style sheets say it. */
+    /** What leads, in a word: "change", "position", "distance", "time", "scroll" or "nothing". Plans and style sheets say it. */
     String lead();
 
     /** Whether a visitor goes from stop to stop. */
@@ -89,35 +93,103 @@ public sealed interface Motion {
         }
     }
 
-    /**
-     * The strip moves from stop to stop, and with a hand that drags it.
-     *
-     * @param time how long one step takes, ms
-     */
-    record ByPosition(long time) implements Motion {
-        /** How long a strip that was let go of takes to its stop, ms. */
-        public static final long SETTLE = 250;
+    /** A step leads from one stop to the next, by itself or with a hand that drags it. */
+    sealed interface Stepped extends Motion {
+        /** How long what a hand let go of takes to its stop, ms. */
+        long SETTLE = 250;
 
         /** How it does. */
-        public static final Easing SETTLING = Easing.ENDING;
+        Easing SETTLING = Easing.ENDING;
 
-        /** Dragged by more than half a step less this share of one, a strip goes on to the next stop. */
-        public static final double TOWARD = 0.3;
+        /** Dragged by more than half a step less this share of one, it goes on to the next stop. */
+        double TOWARD = 0.3;
+
+        /** How long one step takes, ms. */
+        long time();
+
+        @Override
+        default boolean stops() {
+            return true;
+        }
+
+        @Override
+        default List<Change> changes() {
+            Plan step = new Stepping().plan(time(), true);
+            return List.of(new Change(step, step));
+        }
+    }
+
+    /**
+     * The strip moves from stop to stop.
+     *
+     * @param time of one step, ms
+     * @param seams by set-up, where the first slide follows the last
+     */
+    record ByPosition(long time, Map<SetUp, Seam> seams) implements Stepped {
+        public ByPosition {
+            seams = Map.copyOf(seams);
+        }
+
+        /** One that ends with its last slide. */
+        public ByPosition(long time) {
+            this(time, Map.of());
+        }
+
+        /**
+         * How a row goes round.
+         *
+         * @param after how many steps after its own stop a slide changes over to the other end of the row, while it is in sight
+         *     at neither
+         * @param middle whether slides stand in the middle, and their neighbours on both sides
+         * @param paler how much of their opacity those lose, 0 to 1
+         * @param smaller how much of their size those lose, 0 to 1
+         */
+        public record Seam(double after, boolean middle, double paler, double smaller) {
+            /** How many slides, the last ones, are laid out before the first one. */
+            public int before() {
+                return middle ? (int) Math.floor(after) : 0;
+            }
+        }
 
         @Override
         public String lead() {
             return "position";
         }
+    }
 
-        @Override
-        public boolean stops() {
-            return true;
+    /**
+     * Every slide stands as far as it is from the stop, and passes through all distances between when that changes.
+     *
+     * @param time of one step, ms
+     * @param stances how a slide stands 0, 1/2, 1 and more stops away, by set-up; between two of them in proportion, and
+     *     beyond the last one as that says, unseen
+     * @param endless whether the first slide follows the last, wherever that can be without a slide in two places
+     */
+    record ByDistance(long time, Map<SetUp, List<Stance>> stances, boolean endless) implements Stepped {
+        public ByDistance {
+            stances = Map.copyOf(stances);
         }
 
         @Override
-        public List<Change> changes() {
-            Plan step = new Stepping().plan(time, true);
-            return List.of(new Change(step, step));
+        public String lead() {
+            return "distance";
+        }
+
+        /** Whether the first of so many slides follows the last there: beyond the last stance nothing is seen, on either side. */
+        public boolean isRound(SetUp setUp, int slides) {
+            return endless
+                    && slides >= Objects.requireNonNull(stances.get(setUp)).size() - 1;
+        }
+
+        /**
+         * How many stops after the first one a slide stands, below 0 for before it.
+         *
+         * @param slide its place, from 0
+         * @param slides how many there are
+         * @param round whether the first follows the last
+         */
+        public static int distance(int slide, int slides, boolean round) {
+            return round && slide > slides / 2.0 ? slide - slides : slide;
         }
     }
 
@@ -126,8 +198,10 @@ public sealed interface Motion {
      *
      * @param pxPerSecond the same on every screen, above 0
      * @param onward whether it brings what stands later in reading order; else it goes the other way
+     * @param upright whether it moves up or down
+     * @param pointed how many times as fast it moves while it is pointed at: 0 for not at all, 1 for as ever
      */
-    record ByTime(double pxPerSecond, boolean onward) implements Motion {
+    record ByTime(double pxPerSecond, boolean onward, boolean upright, double pointed) implements Motion {
         @Override
         public String lead() {
             return "time";

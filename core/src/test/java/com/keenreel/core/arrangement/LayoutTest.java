@@ -16,6 +16,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -52,7 +53,7 @@ class LayoutTest {
     @CsvSource({"1280, 3, 24, 0, 410.666667", "390, 1, 16, 15, 325.217391", "820, 2, 20, 25, 346.666667"})
     void aRowsItem(double width, int shown, double gap, double part, double item) {
         Reel reel = Sample.reel("row", 9);
-        reel = choose(choose(choose(reel, RowOptions.SHOWN, shown), Options.GAP, gap), RowOptions.PART, part);
+        reel = choose(choose(choose(reel, RowOptions.SHOWN, shown), ShapeOptions.GAP, gap), RowOptions.PART, part);
         Layout layout =
                 Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));
         List<Measured> boxes = layout.at(width, 800);
@@ -67,8 +68,8 @@ class LayoutTest {
     @Test
     void aSetUpShowsAnotherPictureCutAroundItsOwnFocalPoint() {
         Reel reel = choose(
-                choose(Sample.reel("single", 1), Options.RATIO, new Ratio(16, 9)),
-                Options.RATIO,
+                choose(Sample.reel("single", 1), ShapeOptions.RATIO, new Ratio(16, 9)),
+                ShapeOptions.RATIO,
                 SetUp.PHONE,
                 new Ratio(4, 5));
         Slide slide = reel.slides()
@@ -95,7 +96,7 @@ class LayoutTest {
 
     @Test
     void aMarqueesLapHasOneGapAtItsSeam() {
-        Reel reel = choose(choose(Sample.reel("marquee", 4), MarqueeOptions.HEIGHT, 50.0), Options.GAP, 40.0);
+        Reel reel = choose(choose(Sample.reel("marquee", 4), MarqueeOptions.HEIGHT, 50.0), ShapeOptions.GAP, 40.0);
         Layout layout = Layout.of(reel, Sample.facts(240, 80, 100, 100, 320, 64, 160, 120));
         List<Measured> boxes = layout.at(1280, 800);
         assertThat(box(boxes, "slide-1").width()).isCloseTo(150, within(1e-9));
@@ -112,7 +113,7 @@ class LayoutTest {
     /** A mark of 2 by 400 is 0.25 px wide at a height of 50: 41 copies with wider gaps fill 2560 px, and it is said. */
     @Test
     void anAbsurdlyNarrowLogoMakesWiderGapsInsteadOfThousandsOfCopies() {
-        Reel reel = choose(choose(Sample.reel("marquee", 2), MarqueeOptions.HEIGHT, 50.0), Options.GAP, 0.0);
+        Reel reel = choose(choose(Sample.reel("marquee", 2), MarqueeOptions.HEIGHT, 50.0), ShapeOptions.GAP, 0.0);
         Layout layout = Layout.of(reel, Sample.facts(2, 400, 60, 400));
         double lap = layout.usual(SetUp.DESK).step().at(0);
         assertThat(lap).isEqualTo(64);
@@ -133,7 +134,7 @@ class LayoutTest {
 
     @Test
     void aPairIsCutByItsOwnFocalPointWhateverASetUpShowedInsteadBefore() {
-        Reel reel = choose(Sample.reel("single", 1), Options.RATIO, new Ratio(1, 1));
+        Reel reel = choose(Sample.reel("single", 1), ShapeOptions.RATIO, new Ratio(1, 1));
         Slide slide = reel.slides()
                 .get(0)
                 .withInstead(BySetUp.<PictureId>nothing().with(SetUp.PHONE, new PictureId("p3")))
@@ -162,10 +163,10 @@ class LayoutTest {
 
     @Test
     void fractionalWidthsBelongToExactlyOneSetUp() {
-        Reel reel = choose(Sample.reel("single", 1), Options.RATIO, new Ratio(12, 5));
+        Reel reel = choose(Sample.reel("single", 1), ShapeOptions.RATIO, new Ratio(12, 5));
         reel = choose(
-                choose(reel, Options.RATIO, SetUp.PHONE, new Ratio(4, 5)),
-                Options.RATIO,
+                choose(reel, ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5)),
+                ShapeOptions.RATIO,
                 SetUp.TABLET,
                 new Ratio(16, 9));
         Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
@@ -177,12 +178,13 @@ class LayoutTest {
 
     @Test
     void theSetUpFollowsTheReelsWidthNotItsSlots() {
-        Reel reel = choose(Sample.reel("single", 1), Options.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
+        Reel reel = choose(Sample.reel("single", 1), ShapeOptions.WIDTH, new ReelWidth(0.5, Double.POSITIVE_INFINITY));
         Layout layout = Layout.of(reel, Sample.facts(2000, 1333));
         assertThat(layout.range(1199).setUp()).isEqualTo(SetUp.PHONE);
         assertThat(layout.range(1200).setUp()).isEqualTo(SetUp.TABLET);
         assertThat(layout.hostFrom(layout.usual(SetUp.TABLET).span())).isEqualTo(1200);
-        Layout narrow = Layout.of(choose(reel, Options.WIDTH, ReelWidth.read("most 560")), Sample.facts(2000, 1333));
+        Layout narrow =
+                Layout.of(choose(reel, ShapeOptions.WIDTH, ReelWidth.read("most 560")), Sample.facts(2000, 1333));
         assertThat(narrow.range(2560).setUp()).isEqualTo(SetUp.PHONE);
         assertThat(narrow.hostFrom(narrow.usual(SetUp.TABLET).span())).isInfinite();
     }
@@ -254,11 +256,11 @@ class LayoutTest {
 
     @Test
     void aSlideMayFitItsPictureOtherwiseThanTheReelDoes() {
-        Reel reel = choose(Sample.reel("row", 3), Options.RATIO, new Ratio(1, 1));
+        Reel reel = choose(Sample.reel("row", 3), ShapeOptions.RATIO, new Ratio(1, 1));
         SlideId second = reel.slides().get(1).id();
-        reel = new SetOption<>(Options.FIT, second, SetUp.PHONE, FitKind.WHOLE).applyTo(reel);
-        reel = new SetOption<>(Options.FIT, second, null, FitKind.FILL).applyTo(reel);
-        reel = new SetOption<>(Options.FIT, SetUp.DESK, FitKind.WHOLE).applyTo(reel);
+        reel = new SetOption<>(ShapeOptions.FIT, second, SetUp.PHONE, FitKind.WHOLE).applyTo(reel);
+        reel = new SetOption<>(ShapeOptions.FIT, second, null, FitKind.FILL).applyTo(reel);
+        reel = new SetOption<>(ShapeOptions.FIT, SetUp.DESK, FitKind.WHOLE).applyTo(reel);
         Layout layout = Layout.of(reel, Sample.facts(200, 100, 200, 100, 200, 100));
         for (SetUp setUp : SetUp.values()) {
             for (int n = 1; n <= 3; n++) {
@@ -279,7 +281,7 @@ class LayoutTest {
             }
         }
         Reel all = reel;
-        assertThatThrownBy(() -> new SetOption<>(Options.GAP, second, null, 8.0).applyTo(all))
+        assertThatThrownBy(() -> new SetOption<>(ShapeOptions.GAP, second, null, 8.0).applyTo(all))
                 .hasMessage("\"shape.gap\" is the same for all slides.");
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.core.Sample;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Measured;
@@ -14,8 +15,8 @@ import org.junit.jupiter.api.Test;
 class StackTest {
     @Test
     void slidesStandOneBelowAnother() {
-        Reel reel = Sample.choose(Sample.reel("stack", 3), Options.RATIO, new Ratio(16, 9));
-        reel = Sample.choose(Sample.choose(reel, Options.GAP, 20.0), Options.WORDS_PLACE, WordsPlace.NOWHERE);
+        Reel reel = Sample.choose(Sample.reel("stack", 3), ShapeOptions.RATIO, new Ratio(16, 9));
+        reel = Sample.choose(Sample.choose(reel, ShapeOptions.GAP, 20.0), Options.WORDS_PLACE, WordsPlace.NOWHERE);
         Layout layout = Layout.of(reel, Sample.facts(1600, 900, 1600, 900, 900, 1600));
         List<Measured> boxes = layout.at(800, 800); // each slide is 450 px high
         assertThat(boxes)

@@ -9,6 +9,7 @@ import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -117,7 +118,7 @@ class EditTest {
         assertThatThrownBy(() -> new RemoveSlide(new SlideId("gone")).applyTo(reel))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That slide is no longer in the reel.");
-        assertThatThrownBy(() -> SetOption.read(Options.GAP, null, null, "900"))
+        assertThatThrownBy(() -> SetOption.read(ShapeOptions.GAP, null, null, "900"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("900 is not within 0 to 160 px.");
         assertThatThrownBy(() -> new SetWords(slide(1), Words.Field.LINK, "javascript:alert(1)").applyTo(reel))
@@ -134,7 +135,7 @@ class EditTest {
     void saysWhatItDoes() {
         assertThat(new MoveSlide(slide(3), slide(2)).say(reel)).isEqualTo("slide 3 before slide 2");
         assertThat(new SetHold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 6.5 s instead of 5 s");
-        assertThat(new SetOption<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
+        assertThat(new SetOption<>(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
                 .isEqualTo("ratio on phone: 4:5 instead of as everywhere");
         assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, false).say(reel))
                 .isEqualTo("no arrows on phone");
@@ -147,11 +148,11 @@ class EditTest {
 
     @Test
     void setUpsOverrideAllAndFallBack() {
-        Reel chosen = new SetOption<>(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
-                .applyTo(new SetOption<>(Options.RATIO, null, new Ratio(12, 5)).applyTo(reel));
-        assertThat(chosen.choices().get(Options.RATIO, SetUp.PHONE)).isEqualTo(new Ratio(4, 5));
-        assertThat(chosen.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(12, 5));
-        assertThat(reel.choices().get(Options.RATIO, SetUp.DESK)).isEqualTo(new Ratio(16, 9));
+        Reel chosen = new SetOption<>(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .applyTo(new SetOption<>(ShapeOptions.RATIO, null, new Ratio(12, 5)).applyTo(reel));
+        assertThat(chosen.choices().get(ShapeOptions.RATIO, SetUp.PHONE)).isEqualTo(new Ratio(4, 5));
+        assertThat(chosen.choices().get(ShapeOptions.RATIO, SetUp.DESK)).isEqualTo(new Ratio(12, 5));
+        assertThat(reel.choices().get(ShapeOptions.RATIO, SetUp.DESK)).isEqualTo(new Ratio(16, 9));
     }
 
     @Test

@@ -3,7 +3,7 @@ package com.keenreel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.Sample;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SetId;
@@ -112,6 +112,6 @@ class LongSessionTest {
     private static Edit other(Random random, List<SlideId> slides, int i) {
         return random.nextBoolean()
                 ? new SetWords(slides.get(random.nextInt(slides.size())), Words.Field.TEXT, "Theirs " + i)
-                : new SetOption<>(Options.GAP, null, (double) random.nextInt(100));
+                : new SetOption<>(ShapeOptions.GAP, null, (double) random.nextInt(100));
     }
 }

@@ -4,6 +4,7 @@ import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
@@ -68,7 +69,7 @@ public final class RandomEdits {
             case 0, 1:
                 return new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(picture())), other);
             case 2:
-                return new SetOption<>(Options.RATIO, setUp(), maybe(new Ratio(1 + random.nextInt(9), 4)));
+                return new SetOption<>(ShapeOptions.RATIO, setUp(), maybe(new Ratio(1 + random.nextInt(9), 4)));
             case 3:
                 return new Rename("Name " + step);
             case 4:
@@ -117,7 +118,7 @@ public final class RandomEdits {
             case 17 -> new SetFirstDay(one, day);
             case 18 -> new SetLastDay(one, day);
             case 19 -> new SetPictureOn(one, SetUp.values()[random.nextInt(3)], maybe(picture()));
-            case 26 -> new SetOption<>(Options.FIT, one, setUp(), maybe(FitKind.WHOLE));
+            case 26 -> new SetOption<>(ShapeOptions.FIT, one, setUp(), maybe(FitKind.WHOLE));
             case 20 -> new SetLargerView(one, maybe(random.nextBoolean()));
             case 21 -> new SetSidePicture(one, side, picture());
             case 22 -> new SwapSides(one);

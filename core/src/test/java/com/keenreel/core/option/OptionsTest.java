@@ -81,11 +81,12 @@ class OptionsTest {
 
     @Test
     void limitsHoldAtBothEnds() {
-        assertThat(Options.GAP.domain().read("160")).isEqualTo(160);
-        assertThatThrownBy(() -> Options.GAP.domain().read("160.01")).hasMessage("160.01 is not within 0 to 160 px.");
-        assertThatThrownBy(() -> Options.GAP.domain().read("-1")).hasMessage("-1 is not within 0 to 160 px.");
-        assertThatThrownBy(() -> Options.GAP.domain().read("NaN")).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Options.GAP.domain().read("Infinity")).isInstanceOf(RuntimeException.class);
+        assertThat(ShapeOptions.GAP.domain().read("160")).isEqualTo(160);
+        assertThatThrownBy(() -> ShapeOptions.GAP.domain().read("160.01"))
+                .hasMessage("160.01 is not within 0 to 160 px.");
+        assertThatThrownBy(() -> ShapeOptions.GAP.domain().read("-1")).hasMessage("-1 is not within 0 to 160 px.");
+        assertThatThrownBy(() -> ShapeOptions.GAP.domain().read("NaN")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> ShapeOptions.GAP.domain().read("Infinity")).isInstanceOf(RuntimeException.class);
     }
 
     @Test

@@ -19,7 +19,7 @@ class LengthTest {
         assertThat(Length.ZERO.css(Base.VW)).isEqualTo("0px");
         assertThat(Length.px(-4).plus(Length.max(Length.WIDTH, Length.px(3))).css(Base.VW))
                 .isEqualTo("calc(-4px + max(100vw, 3px))");
-        assertThat(Length.ofView(0.6).css(Base.CQI)).isEqualTo("60svh");
+        assertThat(Length.ofView(0.6).css(Base.CQI)).isEqualTo("calc(60 * var(--svh, 1svh))");
     }
 
     @Test

@@ -9,10 +9,11 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
@@ -30,7 +31,7 @@ public final class Marquee implements Arrangement {
      */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(
-                Shared.MOVES, Options.GAP, MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
+                Shared.MOVES, MarqueeOptions.ALL, ShapeOptions.GAP, LookOptions.CORNERS, LookOptions.INKS);
     }
 
     @Override
@@ -66,12 +67,20 @@ public final class Marquee implements Arrangement {
 
     @Override
     public List<Option<?>> own() {
-        return List.of(MarqueeOptions.HEIGHT, MarqueeOptions.SPEED, MarqueeOptions.WAY);
+        return MarqueeOptions.ALL;
     }
 
     @Override
     public boolean shows(Carries carried) {
         return !(carried instanceof Carries.Plain);
+    }
+
+    @Override
+    public String keeps(Reel reel) {
+        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
+        String others = Arrangement.super.keeps(reel);
+        String after = "of comparisons only the picture after is seen";
+        return !pairs ? others : others.isEmpty() ? after : others + "; " + after;
     }
 
     @Override
@@ -81,8 +90,17 @@ public final class Marquee implements Arrangement {
 
     @Override
     public Motion.ByTime motion(Reel reel) {
-        return new Motion.ByTime(
-                reel.choices().get(MarqueeOptions.SPEED), reel.choices().get(MarqueeOptions.WAY) == Way.ONWARD);
+        Way way = reel.choices().get(MarqueeOptions.WAY);
+        return new Motion.ByTime(reel.choices().get(MarqueeOptions.SPEED), way.onward(), way.upright(), pointed(reel));
+    }
+
+    /** How many times its speed a band has while it is pointed at. */
+    private static double pointed(Reel reel) {
+        return switch (reel.choices().get(MarqueeOptions.POINTED)) {
+            case STOPS -> 0;
+            case SLOWS -> 0.25;
+            case GOES_ON -> 1;
+        };
     }
 
     @Override
@@ -92,25 +110,29 @@ public final class Marquee implements Arrangement {
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
+        Way way = reel.choices().get(MarqueeOptions.WAY);
         double lap = motion(reel).lapTime(layout.usual(SetUp.DESK).step().at(0)) / 1000;
         return List.of(
                 new Line(Column.SHAPE, "Logos stand {marquee.height} high and {shape.gap} apart."),
+                new Line(Column.SHAPE, !way.upright(), "A band that moves up or down is {marquee.tall} high."),
+                new Line(Column.SHAPE, "They are {marquee.balanced}, their empty margins {marquee.trimmed}."),
                 new Line(Column.MOTION, "The band moves {marquee.way} at {marquee.speed}, the same on every screen."),
-                new Line(
-                        Column.MOTION,
-                        "A lap takes " + String.format(Locale.ROOT, "%.1f", lap)
-                                + " s on desk. It waits while it is pointed at."),
+                new Line(Column.MOTION, "A lap takes " + String.format(Locale.ROOT, "%.1f", lap) + " s on desk."),
+                new Line(Column.MOTION, "It {marquee.pointed} while it is pointed at."),
                 new Line(
                         Column.STEERING,
-                        "Visitors stop it by a pause button, by pointing at it, or by reaching a logo with the keyboard."));
+                        "Visitors stop it by a pause button beside it, or by reaching a logo with the keyboard."),
+                new Line(Column.LOOK, "Logos are {look.inks}, with corners of {look.corners}."));
     }
 
     @Override
     public List<Starter> starters() {
         Choices choices = Arrangements.usual(this)
-                .with(Options.GAP, null, 56.0)
+                .with(ShapeOptions.GAP, null, 56.0)
                 .with(MarqueeOptions.HEIGHT, null, 56.0)
-                .with(MarqueeOptions.HEIGHT, SetUp.PHONE, 40.0);
+                .with(MarqueeOptions.HEIGHT, SetUp.PHONE, 40.0)
+                .with(MarqueeOptions.BALANCED, null, true)
+                .with(MarqueeOptions.TRIMMED, null, true);
         return List.of(new Starter(
                 4,
                 "marquee",

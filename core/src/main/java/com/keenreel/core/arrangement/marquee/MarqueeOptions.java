@@ -2,6 +2,7 @@ package com.keenreel.core.arrangement.marquee;
 
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Within;
+import com.keenreel.core.option.Domain.YesNo;
 import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Scope;
@@ -27,6 +28,52 @@ public final class MarqueeOptions {
             Meaning.of("direction", "Which way the band moves.", "direction", "left", "right", "reverse"),
             new OneOf<>(List.of(Way.values()), Way::word, Way::says),
             Way.ONWARD);
+
+    public static final Option<Boolean> BALANCED = new Option<>(
+            "marquee.balanced",
+            Meaning.of(
+                    "balance",
+                    "Whether logos that look larger stand lower, so that all are equally heavy.",
+                    "optical",
+                    "size",
+                    "equal",
+                    "weight"),
+            new YesNo("balanced for the eye", "all equally high"),
+            false);
+
+    public static final Option<Boolean> TRIMMED = new Option<>(
+            "marquee.trimmed",
+            Meaning.of(
+                    "margins of logos",
+                    "Whether empty margins in the files are left away.",
+                    "trim",
+                    "crop",
+                    "white space",
+                    "padding"),
+            new YesNo("left away", "kept"),
+            false);
+
+    public static final Option<Pointed> POINTED = new Option<>(
+            "marquee.pointed",
+            Meaning.of(
+                    "while pointed at",
+                    "What the band does under a pointer; there is always a pause button.",
+                    "hover",
+                    "pause",
+                    "slow",
+                    "mouse"),
+            OneOf.of(Pointed.class, Pointed::says),
+            Pointed.STOPS);
+
+    public static final Option<Double> TALL = new Option<>(
+            "marquee.tall",
+            Meaning.of("height of the band", "How high a band is that moves up or down.", "size", "vertical"),
+            new Within(80, 1200, 10, "px"),
+            320.0,
+            Scope.SET_UP);
+
+    /** All of them. */
+    static final List<Option<?>> ALL = List.of(HEIGHT, SPEED, WAY, TALL, BALANCED, TRIMMED, POINTED);
 
     private MarqueeOptions() {}
 }

@@ -14,12 +14,16 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Motion;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Whole slides side by side, which move by one. */
@@ -29,7 +33,8 @@ public final class Row implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.GAP, RowOptions.SHOWN, RowOptions.PART);
+        static final Set<Option<?>> ALL =
+                Shared.together(Shared.together(Shared.STOPS, Shared.HEIGHTS), RowOptions.ALL, ShapeOptions.GAP);
     }
 
     @Override
@@ -59,7 +64,7 @@ public final class Row implements Arrangement {
 
     @Override
     public List<Option<?>> own() {
-        return List.of(RowOptions.SHOWN, RowOptions.PART);
+        return RowOptions.ALL;
     }
 
     @Override
@@ -69,30 +74,49 @@ public final class Row implements Arrangement {
 
     @Override
     public Motion motion(Reel reel) {
-        return new Motion.ByPosition(reel.choices().get(Options.TRANSITION_TIME));
+        Map<SetUp, Motion.ByPosition.Seam> seams = new EnumMap<>(SetUp.class);
+        for (SetUp setUp : SetUp.values()) {
+            if (RowPlaces.isRound(reel, setUp)) {
+                seams.put(setUp, RowPlaces.seam(reel, setUp));
+            }
+        }
+        return new Motion.ByPosition(reel.choices().get(Options.TRANSITION_TIME), seams);
     }
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
-        return List.of(
+        boolean round = Arrays.stream(SetUp.values()).anyMatch(setUp -> RowPlaces.isRound(reel, setUp));
+        return Shared.lines(
+                Shared.heights(reel),
                 new Line(
                         Column.SHAPE,
                         "{row.shown} stand side by side, {shape.gap} apart, with {row.part} of the next in sight."),
-                new Line(Column.SHAPE, "Each picture is {shape.ratio}."),
-                new Line(Column.MOTION, "Moves by one slide in {motion.time}."));
+                Shared.byRatio(reel, "Each picture is {shape.ratio}."),
+                new Line(Column.MOTION, "Moves {row.views} in {motion.time}."),
+                new Line(Column.MOTION, !couldBeRound(reel), "After the last slide {row.endless}."),
+                new Line(Column.SHAPE, !round, "The current slide stands {row.middle}."),
+                new Line(
+                        Column.SHAPE,
+                        !(round && reel.choices().get(RowOptions.MIDDLE)),
+                        "Neighbours of one in the middle are {row.paler} paler and {row.smaller} smaller."));
+    }
+
+    /** Whether there are slides enough to go round on some screen. */
+    private static boolean couldBeRound(Reel reel) {
+        return Arrays.stream(SetUp.values()).anyMatch(setUp -> RowPlaces.couldBeRound(reel, setUp));
     }
 
     @Override
     public List<Starter> starters() {
         Choices choices = Arrangements.usual(this)
-                .with(Options.WIDTH, null, new ReelWidth(1, 1200))
-                .with(Options.RATIO, null, new Ratio(1, 1))
+                .with(ShapeOptions.WIDTH, null, new ReelWidth(1, 1200))
+                .with(ShapeOptions.RATIO, null, new Ratio(1, 1))
                 .with(RowOptions.SHOWN, null, 3)
                 .with(RowOptions.SHOWN, SetUp.TABLET, 2)
                 .with(RowOptions.SHOWN, SetUp.PHONE, 1)
                 .with(RowOptions.PART, SetUp.TABLET, 25.0)
                 .with(RowOptions.PART, SetUp.PHONE, 15.0)
-                .with(Options.GAP, SetUp.PHONE, 16.0)
+                .with(ShapeOptions.GAP, SetUp.PHONE, 16.0)
                 .with(Options.ARROWS, SetUp.PHONE, false)
                 .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
         return List.of(

@@ -1,25 +1,29 @@
 package com.keenreel.core.arrangement.row;
 
 import com.keenreel.core.arrangement.Places;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.InDepth;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.time.Motion.ByPosition.Seam;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * Whole slides side by side. With n shown, gap g and the part p of the next one, an item is (W - (n - 1) g) / n wide
- * when p is 0, else (W - n g) / (n + p); N slides make N - n + 1 stops, so that the last one never shows a blank.
+ * when p is 0, else (W - n g) / (n + p); N slides make N - n + 1 stops, or one for each n of them, the last step shortened,
+ * so that the last one never shows a blank.
  */
 final class RowPlaces implements Places {
     private final Reel reel;
@@ -36,15 +40,49 @@ final class RowPlaces implements Places {
     }
 
     /** How much of the next one is in view, 0 to 0.9. */
-    private double part(SetUp setUp) {
+    private static double part(Reel reel, SetUp setUp) {
         return reel.choices().get(RowOptions.PART, setUp) / 100;
+    }
+
+    /** Whether there is always a slide out of sight that can change over to the other end while others move. */
+    static boolean couldBeRound(Reel reel, SetUp setUp) {
+        return !reel.choices().get(RowOptions.VIEWS) && reel.slides().size() >= shown(reel, setUp) + 2;
+    }
+
+    /** Whether the first slide follows the last there. */
+    static boolean isRound(Reel reel, SetUp setUp) {
+        return reel.choices().get(RowOptions.ENDLESS) && couldBeRound(reel, setUp);
+    }
+
+    /** Whether slides stand in the middle there. */
+    private static boolean isMiddle(Reel reel, SetUp setUp) {
+        return isRound(reel, setUp) && reel.choices().get(RowOptions.MIDDLE);
+    }
+
+    /**
+     * How a row goes round: with n of N in view and the part p of the next, a slide is out of sight on one side 1 step after its
+     * own stop, and would come in sight on the other after N - n - p; it changes over in the middle between the two. Where slides
+     * stand in the middle both are later by those that stand before it: (n - 1 + p) / 2 of them, or n / 2 where parts are in
+     * sight on both sides.
+     */
+    static Seam seam(Reel reel, SetUp setUp) {
+        int n = shown(reel, setUp);
+        double part = part(reel, setUp);
+        boolean middle = isMiddle(reel, setUp);
+        double before = middle ? ((part > 0 ? n : n - 1) + (n - 1 + part)) / 2 : 0;
+        double after = (1 + before + reel.slides().size() - n - part) / 2;
+        return new Seam(
+                after,
+                middle,
+                middle ? reel.choices().get(RowOptions.PALER) / 100 : 0,
+                middle ? reel.choices().get(RowOptions.SMALLER) / 100 : 0);
     }
 
     /**
      * The space between two slides: as chosen, but never so much that all gaps together take more than half of the width.
      */
     private Length gap(Span span) {
-        double gap = reel.choices().get(Options.GAP, span.setUp());
+        double gap = reel.choices().get(ShapeOptions.GAP, span.setUp());
         int shown = shown(reel, span.setUp());
         Length chosen = Length.px(gap);
         return gap <= span.narrowest() / (2 * shown) ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
@@ -53,7 +91,7 @@ final class RowPlaces implements Places {
     /** The width of one slide. */
     private Length item(SetUp setUp, Length gap) {
         int n = shown(reel, setUp);
-        double part = part(setUp);
+        double part = part(reel, setUp);
         return part == 0
                 ? Length.WIDTH.minus(gap.times(n - 1)).dividedBy(n)
                 : Length.WIDTH.minus(gap.times(n)).dividedBy(n + part);
@@ -65,22 +103,34 @@ final class RowPlaces implements Places {
         Length gap = gap(span);
         Length item = item(setUp, gap);
         Length step = item.plus(gap);
-        List<Stop> stops = Stop.every(shown(reel, setUp), reel.slides().size());
+        int shown = shown(reel, setUp);
+        int count = reel.slides().size();
+        boolean middle = isMiddle(reel, setUp);
+        Seam seam = seam(reel, setUp);
+        List<Stop> stops = isRound(reel, setUp)
+                ? Stop.round(middle ? 1 : shown, count)
+                : reel.choices().get(RowOptions.VIEWS) ? Stop.views(shown, count) : Stop.every(shown, count);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Length picture = item.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
+        Length picture = boxes.pictureHeight(item);
         Length height = picture.plus(boxes.reserved());
         Controls controls = new Controls(reel, span, stops.size(), picture, false);
 
         List<Placed> slides = new ArrayList<>();
-        for (int i = 0; i < reel.slides().size(); i++) {
-            slides.add(Placed.of(
+        for (int i = 0; i < count; i++) {
+            int at = i >= count - seam.before() ? i - count : i; // the last ones stand before the first
+            Placed slide = Placed.of(
                     Part.slide(i + 1),
-                    new Box(step.times(i), Length.ZERO, item, height),
-                    boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO)));
+                    new Box(step.times(at), Length.ZERO, item, height),
+                    boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO));
+            boolean neighbour = middle && at != 0 && (seam.paler() > 0 || seam.smaller() > 0);
+            Stance stance = new Stance(0, 0, 0, 1 - seam.smaller(), 1 - seam.paler());
+            slides.add(neighbour ? slide.standing(new InDepth(stance, item, height.dividedBy(2))) : slide);
         }
         List<Placed> inside = new ArrayList<>();
         Box view = Box.all(Length.WIDTH, height);
-        inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, view, slides))));
+        Length before = middle ? Length.WIDTH.minus(item).dividedBy(2) : Length.ZERO;
+        Box strip = new Box(before, Length.ZERO, Length.WIDTH, height);
+        inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))));
         inside.addAll(controls.around(height));
         Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
         return new Range(span, frame, stops, step, gap);

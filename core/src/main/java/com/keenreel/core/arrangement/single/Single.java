@@ -14,6 +14,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
@@ -32,7 +33,8 @@ public final class Single implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL = Shared.together(Shared.STOPS, Options.TRANSITION, Options.WORDS_SIZE);
+        static final Set<Option<?>> ALL =
+                Shared.together(Shared.STOPS, Shared.HEIGHTS, Options.TRANSITION, Options.WORDS_SIZE);
     }
 
     @Override
@@ -81,8 +83,9 @@ public final class Single implements Arrangement {
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
-        return List.of(
-                new Line(Column.SHAPE, "Its frame is {shape.ratio}."),
+        return Shared.lines(
+                Shared.heights(reel),
+                Shared.byRatio(reel, "Its frame is {shape.ratio}."),
                 new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}."),
                 new Line(Column.SLIDE, "Comes by {motion.transition} in {motion.time}."));
     }
@@ -90,15 +93,15 @@ public final class Single implements Arrangement {
     @Override
     public List<Starter> starters() {
         Choices banner = Arrangements.usual(this)
-                .with(Options.RATIO, null, new Ratio(12, 5))
-                .with(Options.RATIO, SetUp.TABLET, new Ratio(16, 9))
-                .with(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .with(ShapeOptions.RATIO, null, new Ratio(12, 5))
+                .with(ShapeOptions.RATIO, SetUp.TABLET, new Ratio(16, 9))
+                .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
                 .with(Options.AUTOPLAY, null, true)
                 .with(Options.ARROWS, SetUp.PHONE, false);
         Choices comparison = Arrangements.usual(this)
-                .with(Options.WIDTH, null, new ReelWidth(1, 960))
-                .with(Options.RATIO, null, new Ratio(3, 2))
-                .with(Options.RATIO, SetUp.PHONE, new Ratio(4, 5))
+                .with(ShapeOptions.WIDTH, null, new ReelWidth(1, 960))
+                .with(ShapeOptions.RATIO, null, new Ratio(3, 2))
+                .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
                 .with(Options.TRANSITION, null, TransitionKind.ALONG)
                 .with(Options.ARROWS, SetUp.PHONE, false)
                 .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);

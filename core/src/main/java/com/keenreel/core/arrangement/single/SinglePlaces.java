@@ -32,21 +32,20 @@ final class SinglePlaces implements Places {
         SetUp setUp = span.setUp();
         List<Stop> stops = Stop.every(1, reel.slides().size());
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp, reel.choices().get(Options.WORDS_SIZE, setUp));
-        Length picture =
-                Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
+        Length picture = boxes.pictureHeight(Length.WIDTH);
         Length height = picture.plus(boxes.reserved());
         Controls controls = new Controls(reel, span, stops.size(), picture, true);
 
+        Box all = Box.all(Length.WIDTH, height);
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             Placed slide = Placed.of(
                     Part.slide(i + 1),
-                    Box.all(Length.WIDTH, height),
+                    all,
                     boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, controls.arrows(), controls.atFoot()));
             slides.add(i == 0 ? slide : slide.unseen());
         }
         List<Placed> inside = new ArrayList<>();
-        Box all = Box.all(Length.WIDTH, height);
         inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
         inside.addAll(controls.around(height));
         Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);

@@ -8,7 +8,7 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Motion;
@@ -22,7 +22,7 @@ public final class Stack implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Options.GAP);
+        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Shared.HEIGHTS, ShapeOptions.GAP);
     }
 
     @Override
@@ -62,8 +62,10 @@ public final class Stack implements Arrangement {
 
     @Override
     public List<Line> brief(Reel reel, Layout layout) {
-        return List.of(
-                new Line(Column.SHAPE, "Each picture is {shape.ratio}, the next one stands {shape.gap} below."),
+        return Shared.lines(
+                Shared.heights(reel),
+                Shared.byRatio(reel, "Each picture is {shape.ratio}."),
+                new Line(Column.SHAPE, "The next one stands {shape.gap} below."),
                 new Line(Column.MOTION, "Nothing moves; the page is scrolled through it."));
     }
 

@@ -1,8 +1,8 @@
 package com.keenreel.core.arrangement.stack;
 
 import com.keenreel.core.arrangement.Places;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
 import com.keenreel.core.space.Facts;
@@ -29,10 +29,9 @@ final class StackPlaces implements Places {
     @Override
     public Range lay(Span span) {
         SetUp setUp = span.setUp();
-        Length gap = Length.px(reel.choices().get(Options.GAP, setUp));
+        Length gap = Length.px(reel.choices().get(ShapeOptions.GAP, setUp));
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Length picture =
-                Length.WIDTH.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
+        Length picture = boxes.pictureHeight(Length.WIDTH);
         Length height = picture.plus(boxes.reserved());
         Length below = height.plus(gap); // from one slide to the next
         List<Placed> slides = new ArrayList<>();
@@ -46,7 +45,7 @@ final class StackPlaces implements Places {
         Box all = Box.all(Length.WIDTH, whole);
         Placed frame = Placed.of(
                 Part.FRAME, all, List.of(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)))));
-        List<Stop> stops = List.of(Stop.of(1, reel.slides().size()));
+        List<Stop> stops = Stop.all(reel.slides().size());
         return new Range(span, frame, stops, Length.ZERO, gap);
     }
 }

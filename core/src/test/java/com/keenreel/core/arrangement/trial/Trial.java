@@ -11,8 +11,8 @@ import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Scope;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Easing;
@@ -40,7 +40,7 @@ public final class Trial implements Arrangement {
             12.0);
 
     private static final class Has {
-        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Options.GAP, SPAN, TURN);
+        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, ShapeOptions.GAP, SPAN, TURN);
     }
 
     @Override

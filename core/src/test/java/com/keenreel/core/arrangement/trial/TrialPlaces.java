@@ -1,8 +1,8 @@
 package com.keenreel.core.arrangement.trial;
 
 import com.keenreel.core.arrangement.Places;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
@@ -45,11 +45,11 @@ final class TrialPlaces implements Places {
         SetUp setUp = span.setUp();
         int columns = columns(span);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        double chosen = reel.choices().get(Options.GAP, setUp);
+        double chosen = reel.choices().get(ShapeOptions.GAP, setUp);
         Length gap = Length.min(Length.px(chosen), Length.WIDTH.dividedBy(4 * columns));
         Length column = Length.WIDTH.minus(gap.times(columns - 1)).dividedBy(columns);
         Length picture =
-                column.dividedBy(reel.choices().get(Options.RATIO, setUp).value());
+                column.dividedBy(reel.choices().get(ShapeOptions.RATIO, setUp).value());
         Length height = picture.plus(boxes.reserved());
         List<Placed> slides = new ArrayList<>();
         int across = 0;
@@ -69,6 +69,6 @@ final class TrialPlaces implements Places {
         Box all = Box.all(Length.WIDTH, height.plus(gap).times(down + 1).minus(gap));
         Placed frame = Placed.of(
                 Part.FRAME, all, List.of(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)))));
-        return new Range(span, frame, List.of(Stop.of(1, reel.slides().size())), Length.ZERO, gap);
+        return new Range(span, frame, Stop.all(reel.slides().size()), Length.ZERO, gap);
     }
 }

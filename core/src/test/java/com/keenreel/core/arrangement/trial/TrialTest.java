@@ -10,6 +10,7 @@ import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Measured;
@@ -23,7 +24,8 @@ import org.junit.jupiter.api.Test;
 
 class TrialTest {
     private static Layout layout() {
-        Reel reel = choose(choose(Sample.reel("trial", 6), Options.GAP, 20.0), Options.RATIO, new Ratio(1, 1));
+        Reel reel =
+                choose(choose(Sample.reel("trial", 6), ShapeOptions.GAP, 20.0), ShapeOptions.RATIO, new Ratio(1, 1));
         reel = choose(reel, Options.WORDS_PLACE, WordsPlace.NOWHERE);
         reel = new SetOption<>(Trial.SPAN, reel.slides().get(1).id(), null, 2).applyTo(reel);
         return Layout.of(reel, Sample.facts(90, 60, 90, 60, 90, 60, 90, 60, 90, 60, 90, 60));

@@ -6,8 +6,8 @@ import java.util.Map;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The eight reels of the demonstration. */
-final class EightReels {
+/** The reels of the demonstration. */
+final class ShownReels {
     private final Client client;
     private final Map<String, String> pictures;
 
@@ -15,7 +15,7 @@ final class EightReels {
      * @param client where they are made
      * @param pictures the id of each picture by the name of its file
      */
-    EightReels(Client client, Map<String, String> pictures) {
+    ShownReels(Client client, Map<String, String> pictures) {
         this.client = client;
         this.pictures = pictures;
     }
@@ -59,6 +59,7 @@ final class EightReels {
         for (int i = 0; i < reel.count(); i++) {
             reel.say(i, "link", "https://fennock.example/commissions");
         }
+        reel.choose("row.endless", "true");
         return reel;
     }
 
@@ -122,6 +123,7 @@ final class EightReels {
             {"Fan floor", "Every second fan is new. Can you tell?"},
             {"Star and braid", "The braid was traced from its mirror side."}
         });
+        reel.choose("look.shadow", "around");
         return reel;
     }
 
@@ -147,6 +149,7 @@ final class EightReels {
         reel.choose("shape.ratio", "tablet", null);
         reel.choose("shape.ratio", "phone", null);
         reel.choose("steering.larger", "true");
+        reel.choose("steering.addressed", "true");
         reel.choose("motion.autoplay", "false");
         reel.choose("motion.transition", "along");
         reel.choose("words.place", "below");
@@ -188,6 +191,48 @@ final class EightReels {
         reel.choose("marquee.height", "phone", "110");
         reel.choose("shape.gap", "12");
         reel.choose("marquee.speed", "30");
+        return reel;
+    }
+
+    /** Whole pictures of all kinds of ratios, in rows. */
+    MadeReel walls() {
+        MadeReel reel = make(
+                "Walls of this year",
+                "grid",
+                "box 1200",
+                "commission-04.jpg",
+                "commission-01.jpg",
+                "banner-long-room.jpg",
+                "commission-09.jpg",
+                "commission-02.jpg",
+                "banner-glaze-bench.jpg",
+                "commission-07.jpg",
+                "commission-05.jpg",
+                "commission-03.jpg",
+                "commission-08.jpg",
+                "commission-06.jpg");
+        reel.choose("grid.cells", "rows");
+        reel.choose("grid.height", "phone", "130");
+        return reel;
+    }
+
+    MadeReel drawer() {
+        MadeReel reel = make(
+                "From the pattern drawer",
+                "depth",
+                "box 1200",
+                "plate-11-strapwork.jpg",
+                "plate-09-damask.jpg",
+                "plate-02-eight-star.jpg",
+                "plate-12-dahlia.jpg",
+                "plate-05-flower-sprig.jpg",
+                "plate-10-chevron.jpg",
+                "plate-07-winding-band.jpg",
+                "plate-03-target-square.jpg");
+        reel.choose("shape.ratio", "1:1");
+        reel.choose("shape.ratio", "phone", null);
+        reel.choose("shape.width", "most 960");
+        reel.choose("words.place", "nowhere");
         return reel;
     }
 

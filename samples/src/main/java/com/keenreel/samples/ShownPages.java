@@ -5,10 +5,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The practice pages of the demonstration, with its reels among their words. */
-final class ThreePages {
+final class ShownPages {
     private final Client client;
 
-    ThreePages(Client client) {
+    ShownPages(Client client) {
         this.client = client;
     }
 
@@ -68,6 +68,20 @@ final class ThreePages {
                 block("embed", "main", glazes),
                 block("text", "main", "And the days on which all of them come together:"),
                 block("embed", "main", days));
+    }
+
+    void looking(String walls, String drawer) {
+        page(
+                "walls",
+                "Walls and patterns",
+                block(
+                        "text",
+                        "main",
+                        "Every wall here is whole: nothing was cut off for the picture, as nothing is cut off on the wall."),
+                block("embed", "wide", walls),
+                block("heading", "main", "From the pattern drawer"),
+                block("text", "main", "Turn them over with a finger, or press one that stands behind."),
+                block("embed", "wide", drawer));
     }
 
     private static ObjectNode block(String kind, String column, String content) {
