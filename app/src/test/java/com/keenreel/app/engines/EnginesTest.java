@@ -104,7 +104,8 @@ abstract class EnginesTest {
                 JsonNode now = engine.ask("() => { " + ROOT + "return [root.querySelectorAll('.slide.now').length, "
                         + "[...root.querySelectorAll('.dot')].filter((dot) => dot.checkVisibility()).length]; }");
                 int shown = now.path(0).asInt();
-                if (slug.startsWith("comm") && (shown != inView(reel, width) || now.path(1).asInt() != 9)) {
+                if (slug.startsWith("comm")
+                        && (shown != inView(reel, width) || now.path(1).asInt() != 9)) {
                     wrong.add("zoomed " + zoomed + ", " + width + " px: " + now + " of nine");
                 }
             }
