@@ -25,7 +25,7 @@ for (const name of ['shell', 'days', 'port', 'larger']) await script(source(name
 const LEADS = {
   nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger'] },
   time: { from: "{ Time as Lead } from './time.js'", beside: [] },
-  scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger'] },
+  scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger', 'worded'] },
   distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
   position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew'] },
   change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
@@ -33,6 +33,7 @@ const LEADS = {
 const BESIDE = {
   pairs: { from: "{ Pairs } from './pairs.js'", run: 'Pairs' },
   larger: { from: "{ Enlarging } from './enlarging.js'", run: 'Enlarging' },
+  worded: { from: "{ Worded } from './worded.js'", run: 'Worded' },
   cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
   anew: { from: "{ anew } from './anew.js'", prepare: 'anew' },
 };

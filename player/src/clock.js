@@ -17,6 +17,19 @@ function stops(piece, ms) {
   });
 }
 
+/** On a page that is not scrolled itself, what would stay in a window of that height is moved to where it would be. */
+function stay({ frame, strip }, gone, view) {
+  const scrolled = gone * (view + frame.offsetHeight) - view; // from the reel's upper edge
+  const all = [...strip.querySelectorAll(':scope > .slide > .crop')].map((crop) => {
+    const { marginTop, marginBottom, top } = getComputedStyle(crop);
+    const slide = crop.parentElement;
+    const [above, below] = [marginTop, marginBottom].map(parseFloat);
+    const far = slide.offsetHeight - above - crop.offsetHeight - below;
+    return { crop, down: Math.min(Math.max(0, scrolled - slide.offsetTop - above + parseFloat(top)), far) };
+  });
+  all.forEach(({ crop, down }) => (crop.style.translate = `0 ${down}px`)); // all read, then written
+}
+
 /** What is done at a moment, by what leads. */
 const LEADS = {
   nothing() {},
@@ -27,18 +40,24 @@ const LEADS = {
     piece.running.pause();
     piece.running.currentTime = ms;
   },
-  scroll: (piece, ms) => piece.show(Math.min(ms, piece.plan.changes[0].ms)),
+  scroll(piece, ms, view) {
+    const whole = piece.plan.changes[0].ms;
+    const gone = ms > whole ? ms % whole : ms;
+    piece.show(gone);
+    if (piece.plan.stays && piece.host.dataset.scrolled) stay(piece, gone / whole, view);
+  },
 };
 
 /**
  * Holds everything at a moment.
  *
+ * @param view height of the window that the page stands for, px
  * @param ms from the start; a little less than 0 when the time of a frame precedes that of the press that led to it
  */
-export function hold(piece, ms) {
+export function hold(piece, ms, view = 800) {
   piece.held = true;
   piece.time = Math.max(0, ms);
-  LEADS[piece.plan.lead](piece, piece.time);
+  LEADS[piece.plan.lead](piece, piece.time, view);
 }
 
 /** Lets it run from where it is held. */

@@ -80,7 +80,7 @@ export class Piece {
     };
     this.watch(new ResizeObserver(sized), this.reel);
     const worded = (entries) => this.#reach(entries.map(({ target }) => target.closest('.words')));
-    this.watch(new ResizeObserver(worded), ...this.strip.querySelectorAll('.panel'));
+    this.watch(new ResizeObserver(worded), ...this.strip.querySelectorAll('.words > .panel'));
     this.on(STILL, 'change', () => this.still && !this.held && this.wait('paused'));
     this.on(this.strip, 'error', ({ target }) => this.#failed(target), { capture: true });
     this.strip.querySelectorAll('img').forEach((image) => image.complete && image.currentSrc && !image.naturalWidth && image.decode().catch(() => this.#failed(image)));

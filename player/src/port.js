@@ -6,10 +6,14 @@ import { Overlay } from './overlay.js';
 
 const host = document.querySelector('keen-reel');
 const overlay = new Overlay(host);
-if (parent !== window) host.style.setProperty('--svh', '8px'); // a page on the wall stands for a window of 800 px
+if (parent !== window) {
+  host.style.setProperty('--svh', '8px'); // a page on the wall stands for a window of 800 px
+  host.dataset.scrolled = 'around'; // in which the wall scrolls it
+}
 let piece;
 let asked;
 let waiting = 0; // how much that was asked for is not done yet
+let picked; // the slide whose sheet is open
 let left; // where the former fragment was, though nothing may have been shown since
 
 /** Tells pictures that stay the same. */
@@ -36,7 +40,8 @@ const commands = {
     if (plan || slides.length) passOver();
     tell({ shown: version });
   },
-  at: ({ ms }) => piece && hold(piece, ms),
+  at: ({ ms, view }) => piece && hold(piece, ms, view),
+  pick: ({ slide }) => (picked = slide),
   overlay: (wanted) => overlay.show(wanted),
   play: () => piece && letGo(piece),
 };
@@ -46,7 +51,10 @@ const commands = {
  * a message comes after the next frame: so all pages show what a key or a pointer asked for in one frame.
  */
 window.ask = ({ command, ...rest }) => {
-  const draw = () => overlay.draw(piece?.range?.setUp);
+  const draw = () => {
+    host.shadowRoot?.querySelectorAll('.strip > .slide').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
+    overlay.draw(piece?.range?.setUp);
+  };
   if (command === 'at' && !waiting) {
     commands.at(rest);
     draw();

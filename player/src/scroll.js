@@ -13,11 +13,40 @@ export class Scroll extends Piece {
       const targets = piece.on === 'strip' ? [this.strip] : slides;
       return targets.map((target) => target.animate([pose(piece.from), pose(piece.to)], timing(piece, ms)));
     });
+    const shifted = [...this.strip.querySelectorAll('.word')].map((word) =>
+      word.animate({ transform: ['translateX(var(--from))', 'translateX(var(--to))'] }, { duration: ms, fill: 'both' }),
+    );
+    this.moving.push(...shifted);
     this.moving.forEach((animation) => animation.pause());
     this.on(window, 'scroll', () => this.follow(), { passive: true, capture: true }); // of anything around it
     this.on(window, 'resize', () => this.follow());
     this.watch(new ResizeObserver(() => this.follow()), document.documentElement); // what stands above it may have grown
+    if (plan.stays) {
+      this.#lay(); // before it is seen
+      this.watch(new ResizeObserver(() => this.#lay()), reel, document.documentElement);
+    }
     this.follow();
+  }
+
+  /**
+   * Where nothing around it is scrolled by a visitor, nothing stays in the window: it is laid out as it would be on paper. So it is
+   * in a frame that is as high as the reel, and in what hides what does not fit.
+   */
+  #lay() {
+    const { scrollHeight, clientHeight } = this.#scroller;
+    this.reel.classList.toggle('laid', !this.host.dataset.scrolled && scrollHeight <= clientHeight);
+  }
+
+  /** What a visitor scrolls, or, where that is not the page, what would have to be. */
+  get #scroller() {
+    const page = document.scrollingElement;
+    for (let node = this.host; node && node !== page; node = node.assignedSlot ?? node.parentElement ?? node.getRootNode().host) {
+      const { overflowX, overflowY } = getComputedStyle(node);
+      const own = [overflowX, overflowY].some((one) => one !== 'visible' && one !== 'clip');
+      const given = node === document.body && getComputedStyle(page).overflow === 'visible'; // to the window
+      if (own && !given) return overflowY === 'hidden' ? { scrollHeight: 0, clientHeight: 0 } : node;
+    }
+    return page;
   }
 
   /** Stands at that time of its way. */
@@ -25,12 +54,13 @@ export class Scroll extends Piece {
     this.moving.forEach((animation) => (animation.currentTime = ms));
   }
 
-  /** With reduced motion it stays where its way begins. */
+  /** With reduced motion everything stands where it is laid out. */
   follow() {
     if (this.held) return;
     const { top, height } = this.frame.getBoundingClientRect();
     const gone = (innerHeight - top) / (innerHeight + height);
-    this.show(this.still ? 0 : Math.min(1, Math.max(0, gone)) * this.plan.changes[0].ms);
+    if (this.still) this.moving.forEach((animation) => animation.cancel());
+    else this.show(Math.min(1, Math.max(0, gone)) * this.plan.changes[0].ms);
   }
 
   rearranged() {

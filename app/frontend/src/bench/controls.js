@@ -159,12 +159,20 @@ export function controls() {
   }
 
   return {
+    /** What has the focus once a panel is open is said before: a key that follows at once goes there. */
+    turningPanel(event) {
+      const panel = event.target;
+      if (!panel.matches('.control-panel') || event.newState !== 'open') return;
+      panel.querySelectorAll('[autofocus]').forEach((former) => (former.autofocus = false));
+      const first = panel.querySelector('[aria-pressed=true].choice, input, .choice');
+      if (first) first.autofocus = true;
+    },
+
     turnedPanel(event) {
       const panel = event.target;
       if (!panel.matches('.control-panel')) return;
       if (event.newState === 'open') {
         stand(panel);
-        panel.querySelector('[aria-pressed=true].choice, input, .choice')?.focus({ preventScroll: true });
         return;
       }
       standing.get(panel)?.();

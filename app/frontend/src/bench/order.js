@@ -37,6 +37,11 @@ export function order() {
       return 1000 * Number(this.$root.querySelector('.order-head').dataset.lap);
     },
 
+    /** How long the page's scrolling through the reel takes where that leads, ms; else 0. */
+    get whole() {
+      return Number(this.$root.querySelector('.order-head').dataset.whole ?? 0);
+    },
+
     /** True while a card is taken up or dragged. */
     get inHand() {
       return hand.busy;
@@ -69,7 +74,8 @@ export function order() {
     pick(id) {
       this.$root.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
       if (id) this.$root.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
-      if (id) desk.wall.hold(this.startOf(id));
+      desk.wall.tell({ command: 'pick', slide: id });
+      if (id && !this.whole) desk.wall.hold(this.startOf(id)); // where scrolling leads all are there at once
       this.showMoment();
     },
 
@@ -102,6 +108,8 @@ export function order() {
       });
       const into = this.$root.querySelector('[data-into]');
       if (into) into.textContent = `${(ms / 1000).toFixed(1)} s`;
+      const gone = this.$root.querySelector('[data-gone]');
+      if (gone) gone.textContent = `${Math.round((100 * (moment % this.whole)) / this.whole)} %`;
       const at = this.$root.querySelector('[data-at]');
       const open = desk.slide ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${desk.slide}"]`)) : -1;
       if (at && now >= 0) at.textContent = (open >= 0 ? open : now) + 1; // sheet and counter speak of one slide

@@ -14,6 +14,8 @@ export function wall() {
   const ready = new Set(); // frames that show what was asked for, or will
   let large = null; // the page that is enlarged
   let scale; // px of the window for a px of a page
+  let seen = 800; // px of a page that are seen at once
+  const scrolled = new WeakMap(); // how far pages were scrolled, or scrolled themselves, last
 
   return {
     moment: 0, // at which all pages are held, ms
@@ -122,7 +124,8 @@ export function wall() {
       if (!frame) return;
       if (event.data.ready !== undefined) {
         this.isReady(frame, event.data.ready);
-        this.tell({ command: 'at', ms: this.moment }, [frame]);
+        this.tell({ command: 'pick', slide: desk.slide }, [frame]);
+        this.at([frame]);
         if (this.over.length) this.overlay([frame]);
       }
       if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
@@ -144,7 +147,35 @@ export function wall() {
     /** Holds every page at a moment, ms. */
     hold(ms) {
       this.moment = ms;
-      this.tell({ command: 'at', ms });
+      this.at();
+    },
+
+    /** Where the page's scrolling leads, a moment is how far all pages are scrolled through the reel. */
+    at(frames = this.frames) {
+      const whole = desk.order?.whole;
+      const view = whole ? seen : undefined;
+      if (whole) this.screens.forEach((screen) => this.scroll(screen, (this.moment % whole) / whole));
+      this.tell({ command: 'at', ms: this.moment, view }, frames);
+    },
+
+    /** Scrolls a page so far through its reel. */
+    scroll(screen, gone) {
+      const top = gone * (seen + Number(screen.dataset.height)) - seen + HEAD;
+      const view = screen.querySelector('.page-window');
+      view.scrollTop = top * scale;
+      scrolled.set(view, view.scrollTop);
+    },
+
+    /** A page was scrolled by hand: the others are scrolled as far. */
+    followed({ target }) {
+      const whole = desk.order?.whole;
+      const screen = target.closest('.screen');
+      if (!whole || !screen || Math.abs(target.scrollTop - (scrolled.get(target) ?? -9)) < 1) return;
+      scrolled.set(target, target.scrollTop);
+      const gone = (target.scrollTop / scale - HEAD + seen) / (seen + Number(screen.dataset.height));
+      this.moment = Math.min(Math.max(0, gone), 0.9999) * whole;
+      this.at();
+      desk.order.showMoment();
     },
 
     /** Shows what an answer brings on every page, and the pages at their new sizes. */
@@ -163,7 +194,7 @@ export function wall() {
         this.shows = version;
         this.tell(fragment ? { command: 'show', fragment } : { command: 'change', change }, this.frames.filter((frame) => ready.has(frame)));
       }
-      this.tell({ command: 'at', ms: this.moment });
+      this.at();
       if (this.isOver('crop')) this.overlay();
     },
 
@@ -190,7 +221,7 @@ export function wall() {
       const former = scale;
       scale = Math.min(wanted, most / Math.max(640, HEAD + tallest + 40));
       if (scale !== former && this.over.length) this.overlay();
-      const height = Math.min(most / scale, Math.max(HEAD + tallest + FOOT, 560));
+      const height = (seen = Math.min(most / scale, Math.max(HEAD + tallest + FOOT, 560)));
       shown.forEach((screen) => this.draw(screen, scale, height));
     },
 
@@ -201,7 +232,7 @@ export function wall() {
         const { page, height } = screen.dataset;
         const tall = Math.min(TALL, Number(height));
         scale = Math.min((this.$refs.screens.clientWidth - 28) / page, most / (HEAD + tall + 40));
-        this.draw(screen, scale, Math.min(most / scale, HEAD + tall + FOOT));
+        this.draw(screen, scale, (seen = Math.min(most / scale, HEAD + tall + FOOT)));
       });
       if (this.over.length) this.overlay();
     },

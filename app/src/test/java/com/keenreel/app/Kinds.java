@@ -30,6 +30,8 @@ final class Kinds {
         MAKE.put("grid", Kinds::grid);
         MAKE.put("rows", Kinds::rows);
         MAKE.put("depth", Kinds::depth);
+        MAKE.put("standing", Kinds::standing);
+        MAKE.put("words", Kinds::words);
     }
 
     private Kinds() {}
@@ -149,6 +151,45 @@ final class Kinds {
                 .choose("grid.page", "phone", "3")
                 .choose("shape.gap", "tablet", "0")
                 .choose("words.place", "desk", "below");
+    }
+
+    /** Pictures that stay, with headings, words at either side, and one picture once more below. */
+    static Made standing(Editor editor) {
+        Made reel = editor.make(
+                "Standing of the kinds",
+                "standing",
+                "full",
+                "commission-01.jpg",
+                "commission-02.jpg",
+                "commission-03.jpg");
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Quatrefoil wall")
+                .say(slides.get(0), "text", "Garden room, six by nine tiles.");
+        reel.say(slides.get(1), "title", "").say(slides.get(1), "text", "Under the stairs.");
+        String own = "{'kind':'choose','slide':'" + slides.get(1) + "','setUp':null,'option':'standing.";
+        reel.edit(own + "side','value':'end'}").edit(own + "again','value':'true'}");
+        return reel.choose("standing.headings", null, "true")
+                .choose("standing.edge", "tablet", "48")
+                .choose("standing.stays", "phone", "40")
+                .choose("look.panel", null, "#f4efe4")
+                .choose("shape.gap", "desk", "30")
+                .choose("shape.ratio", null, "16:9");
+    }
+
+    /** Rows of words, some of them wider than the reel, with pictures at places of their own. */
+    static Made words(Editor editor) {
+        Made reel = editor.make("Words of the kinds", "wordrows", "full", SIX);
+        List<String> slides = reel.slides();
+        reel.say(slides.get(0), "title", "Quatrefoil")
+                .say(slides.get(1), "title", "Under the stairs")
+                .say(slides.get(2), "title", "");
+        reel.say(slides.get(3), "link", "https://fennock.example/walls");
+        String own = "{'kind':'choose','slide':'" + slides.get(1) + "','setUp':null,'option':'wordrows.";
+        reel.edit(own + "across','value':'10'}").edit(own + "down','value':'0'}");
+        return reel.choose("wordrows.rows", "tablet", "2")
+                .choose("wordrows.lines", null, "true")
+                .choose("look.at-rest", null, "outlined")
+                .choose("shape.gap", "desk", "20");
     }
 
     static Made marquee(Editor editor) {

@@ -19,6 +19,9 @@ final class Pixels {
     /** The edges of what is turned in space are smoothed by where its layer was drawn; that a slide is elsewhere is far more. */
     static final int SMOOTHED = 12;
 
+    /** What is out of focus is drawn by tiles, whose rounding adds up. */
+    static final int BLURRED = 3;
+
     private Pixels() {}
 
     /**

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.space.Scrolled;
 import com.keenreel.core.time.Easing;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Piece;
@@ -107,7 +108,7 @@ class TrialArrangementTest {
                           const { a, b, e, f } = new DOMMatrix(getComputedStyle(slide).transform);
                           return { top, height, view: innerHeight, turn: Math.atan2(b, a) * 180 / Math.PI, x: e / slide.offsetWidth, y: f / slide.offsetHeight };
                         }""");
-                double gone = Motion.ByScroll.gone(
+                double gone = Scrolled.gone(
                         seen.get("top").doubleValue(),
                         seen.get("height").doubleValue(),
                         seen.get("view").doubleValue());

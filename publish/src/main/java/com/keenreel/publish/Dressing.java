@@ -2,6 +2,7 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Inks;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
@@ -45,6 +46,9 @@ final class Dressing {
         if (Arrangements.of(reel).has(LookOptions.INKS)) {
             rules.addAll(inks(reel.choices().get(LookOptions.INKS)));
         }
+        if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
+            rules.addAll(words());
+        }
         ShadowKind shadow = layout.shadow();
         if (shadow != ShadowKind.NONE) {
             String colour = "rgb(0 0 0/" + Numbers.plain(reel.choices().get(LookOptions.SHADOW_STRENGTH)) + "%)";
@@ -60,6 +64,28 @@ final class Dressing {
                                     + ",transparent)}");
         }
         return rules;
+    }
+
+    /** Large words at rest and while they are pointed at, and how their pictures appear. */
+    private List<String> words() {
+        Colour ink = reel.choices().get(LookOptions.INK);
+        String pointed = ".slide:is(:focus-within,.shown,:hover) .word";
+        String rest = switch (reel.choices().get(LookOptions.AT_REST)) {
+            case SOLID -> "color:" + ink;
+            case OUTLINED -> "color:transparent;-webkit-text-stroke:1.5px " + ink;
+            case PALE -> "color:" + ink.dense(0.4);
+        };
+        String hidden = switch (reel.choices().get(LookOptions.APPEARS)) {
+            case FADING -> "";
+            case RISING -> "transform:translateY(24px)";
+            case GROWING -> "transform:scale(.85)";
+            case AT_ONCE -> "transition:none";
+        };
+        return List.of(
+                ".word{" + rest + "}",
+                pointed + "{color:" + reel.choices().get(LookOptions.POINTED_INK) + ";-webkit-text-stroke:0}",
+                ".slide:not(:focus-within,.shown,:hover)>.crop{" + hidden + "}",
+                ".line{background:" + ink.dense(0.3) + "}");
     }
 
     /** Only what is transparent around its shape can be one colour; a logo with a ground of its own would be a block. */

@@ -21,6 +21,7 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -73,6 +74,10 @@ final class Markup {
         }
         // reached by keyboard as long as it is scrolled, which without the player it is
         Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
+        layout.parts().stream()
+                .filter(part -> part.what() == Part.What.LINE)
+                .sorted(Comparator.comparingInt(Part::number))
+                .forEach(line -> is(view.appendElement("div"), line));
         Element strip = view.appendElement("div").addClass("strip");
         if (motion instanceof Motion.ByTime band) {
             new Band(material, images, copies).write(strip, band.onward());
@@ -109,6 +114,9 @@ final class Markup {
             Said said,
             Pressed pressed,
             boolean worded,
+            boolean large,
+            boolean headed,
+            boolean again,
             boolean reflected,
             List<Boolean> filled,
             boolean reached,
@@ -146,6 +154,9 @@ final class Markup {
                 said,
                 Pressed.of(material.reel(), slide, said),
                 layout.stands(Part.words(n)),
+                layout.stands(Part.word(n)),
+                layout.stands(Part.heading(n)),
+                layout.stands(Part.again(n)),
                 layout.stands(Part.reflection(n)),
                 Stream.concat(
                                 Stream.of(Part.behind(n)),
@@ -165,16 +176,12 @@ final class Markup {
         if (isReachedForItsWords(slide, said)) {
             element.attr("tabindex", "0");
         }
-        Element crop = is(element.appendElement("div"), Part.crop(n));
-        if (slide.carries() instanceof Carries.Picture picture) {
-            Map<SetUp, PictureId> instead = slide.instead().own();
-            boolean soon = n == 1 && instead.isEmpty();
-            crop.appendChild(images.of(picture.picture(), Part.picture(n), said.alt(), soon));
-            for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
-                crop.appendChild(images.of(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
-            }
-            behind(crop, n, slide, picture);
-        } else if (slide.carries() instanceof Carries.Pair pair) {
+        if (layout.stands(Part.word(n))) {
+            return worded(element, n, slide, said);
+        }
+        heading(element, n, said);
+        Element crop = crop(element, n, slide, said);
+        if (slide.carries() instanceof Carries.Pair pair) {
             element.addClass("pair");
             pair(crop, n, pair, said);
         }
@@ -186,7 +193,51 @@ final class Markup {
             larger(element, picture.picture(), n, said);
         }
         words(element, n, said, pressed);
+        if (layout.stands(Part.again(n)) && slide.carries() instanceof Carries.Picture picture) {
+            Element again = images.of(picture.picture(), Part.again(n), "", false);
+            element.appendChild(again.addClass(Part.again(n).kind()).attr("aria-hidden", "true"));
+        }
         return element;
+    }
+
+    /** A large word, and the picture that it shows. */
+    private Element worded(Element slide, int n, Slide own, Said said) {
+        Element word = switch (Pressed.of(material.reel(), own, said)) {
+            case LINK -> slide.appendElement("a").attr("href", said.link());
+            case LARGER -> larger(slide, own.pictures().get(0), n, said).removeAttr("aria-label");
+            case NOTHING -> slide.appendElement("button").attr("type", "button");
+        };
+        is(word, Part.word(n)).appendElement("span").addClass("title").text(said.word(n));
+        crop(slide, n, own, said);
+        return slide;
+    }
+
+    private Element crop(Element element, int n, Slide slide, Said said) {
+        Element crop = is(element.appendElement("div"), Part.crop(n));
+        if (slide.carries() instanceof Carries.Picture picture) {
+            Map<SetUp, PictureId> instead = slide.instead().own();
+            boolean soon = n == 1 && instead.isEmpty();
+            crop.appendChild(images.of(picture.picture(), Part.picture(n), said.alt(), soon));
+            for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
+                crop.appendChild(images.of(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
+            }
+            behind(crop, n, slide, picture);
+        }
+        return crop;
+    }
+
+    /** A title that stands by itself. */
+    private void heading(Element slide, int n, Said said) {
+        if (layout.stands(Part.heading(n))) {
+            is(slide.appendElement("div"), Part.heading(n))
+                    .appendElement("div")
+                    .addClass("panel")
+                    .appendElement("p")
+                    .addClass("title")
+                    .attr("role", "heading")
+                    .attr("aria-level", "3")
+                    .text(said.title());
+        }
     }
 
     /** What fills the frame behind a picture that is shown whole. */
@@ -216,10 +267,10 @@ final class Markup {
     }
 
     /** Without script it leads to the picture itself. */
-    private void larger(Element slide, PictureId picture, int n, Said said) {
+    private Element larger(Element slide, PictureId picture, int n, Said said) {
         PictureFiles files = n == 1 ? material.first() : material.of(picture);
         String which = said.alt().isEmpty() ? said.title() : said.alt();
-        slide.appendElement("a")
+        return slide.appendElement("a")
                 .addClass("larger")
                 .attr("href", Base.MARK + files.largest().address())
                 .attr("aria-haspopup", "dialog")
@@ -288,7 +339,8 @@ final class Markup {
         }
         panel.addClass("panel");
         Element linked = null;
-        for (String[] words : new String[][] {{"title", said.title()}, {"text", said.text()}}) {
+        String title = layout.stands(Part.heading(n)) ? "" : said.title();
+        for (String[] words : new String[][] {{"title", title}, {"text", said.text()}}) {
             if (words[1].isEmpty()) {
                 continue;
             }

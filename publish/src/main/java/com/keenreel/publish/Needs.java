@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -30,6 +31,8 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         LARGER,
         /** Slides come in another order on every visit. */
         ANEW,
+        /** Large words show pictures. */
+        WORDED,
         /** Slides are seen through windows, or their pictures are cut in pieces. */
         CUTTING
     }
@@ -55,6 +58,9 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         }
         if (motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
+        }
+        if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
+            beside.add(Beside.WORDED);
         }
         return new Needs(Arrangements.of(reel).word(), motion.lead(), beside);
     }

@@ -52,6 +52,9 @@ final class PlanWriter {
         if (motion instanceof Motion.ByTime band) {
             plan.put("axis", band.upright() ? "y" : "x").put("pointed", band.pointed());
         }
+        if (layout.staysWhileScrolled()) {
+            plan.put("stays", true);
+        }
         plan.put("autoplay", Arrangements.of(reel).movesByItself(reel));
         plan.put("keys", reel.choices().get(Options.KEYS));
         if (reel.choices().get(Options.ANEW)) {

@@ -198,6 +198,7 @@ final class StyleSheet {
         if (arrangement.motion(reel) instanceof Motion.ByTime band) {
             BandRules.of(range, band, copies, layout.stride(range), rules);
         }
+        ScrollRules.of(range, rules);
         words(range, rules);
         if (arrangement.motion(reel) instanceof Motion.ByDistance) {
             DepthRules.inDepth(range, rules);
@@ -236,8 +237,9 @@ final class StyleSheet {
             }
             String own = placed.part().css();
             String scope = differs ? own + " ." : "";
-            String colour =
-                    set.place() == WordsPlace.BELOW ? "color:" + reel.choices().get(LookOptions.INK) : "color:#fff";
+            String colour = set.place() == WordsPlace.BELOW
+                    ? "color:" + reel.choices().get(LookOptions.INK)
+                    : "color:" + reel.choices().get(LookOptions.PANEL).ink();
             String align = set.place().over() && set.place().across() == 0 ? ";text-align:center" : "";
             if (differs) {
                 rules.merge(own, ";" + colour + (align.isEmpty() ? ";text-align:start" : align), String::concat);
@@ -291,7 +293,8 @@ final class StyleSheet {
         return "max-width:" + css(set.widest()) + ";" + padding + ";margin-block:"
                 + free[set.place().down() + 1] + ";margin-inline:"
                 + free[set.place().across() + 1]
-                + ";background:rgb(22 36 30/" + Numbers.plain(reel.choices().get(Options.WORDS_GROUND)) + "%)";
+                + ";background:"
+                + reel.choices().get(LookOptions.PANEL).dense(reel.choices().get(Options.WORDS_GROUND) / 100);
     }
 
     private static String css(Type type) {

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Builds the demonstration data: pictures, ten reels, four practice pages, and one reel as a folder on disk. */
+/** Builds the demonstration data: pictures, twelve reels, five practice pages, and one reel as a folder on disk. */
 public final class Demonstration {
     private final Client client;
     private final Path folder;
@@ -58,10 +58,12 @@ public final class Demonstration {
         MadeReel passing = reels.passing();
         MadeReel walls = reels.walls();
         MadeReel drawer = reels.drawer();
+        MadeReel saved = reels.saved();
+        MadeReel archive = reels.archive();
         plates.follow(plateSet);
         Map<MadeReel, String> published = new HashMap<>();
-        for (MadeReel reel :
-                List.of(days, commissions, partners, floors, byHand, plates, glazes, passing, walls, drawer)) {
+        for (MadeReel reel : List.of(
+                days, commissions, partners, floors, byHand, plates, glazes, passing, walls, drawer, saved, archive)) {
             published.put(reel, reel.publish());
         }
         Function<MadeReel, String> code = reel -> Objects.requireNonNull(published.get(reel));
@@ -70,13 +72,14 @@ public final class Demonstration {
         pages.whatWeDo(code.apply(floors), code.apply(commissions), code.apply(byHand));
         pages.friends(code.apply(glazes), code.apply(plates), code.apply(partners), code.apply(days));
         pages.looking(code.apply(walls), code.apply(drawer));
+        pages.saved(code.apply(saved), code.apply(archive));
         client.takeFolder(plates.id(), staticFolder);
 
         // what came later: a publication that was improved, and a change that is not published yet
         days.choose("motion.hold", "6").publish();
         commissions.choose("motion.time", "0.6");
         System.out.println("The demonstration data of Fennock Tileworks is in: " + pictures.size()
-                + " pictures, 10 reels, 4 practice pages, and one reel as a folder.");
+                + " pictures, 12 reels, 5 practice pages, and one reel as a folder.");
     }
 
     private void bringPictures() {

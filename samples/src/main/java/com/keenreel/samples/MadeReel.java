@@ -54,6 +54,16 @@ final class MadeReel {
                 .put("value", value));
     }
 
+    /** What is chosen for one slide alone. */
+    MadeReel place(int slide, String option, String value) {
+        return edit(Client.object()
+                .put("kind", "choose")
+                .put("option", option)
+                .put("slide", slides.get(slide))
+                .putNull("setUp")
+                .put("value", value));
+    }
+
     /** Places a slide's focal point, from 0 to 1 across and down. */
     MadeReel look(int slide, @Nullable String setUp, double x, double y) {
         ObjectNode edit = Client.object()

@@ -65,7 +65,7 @@ final class ShownPages {
                 block("embed", "main", partners),
                 block("embed", "main", plates),
                 block("heading", "main", "Glazes that we keep"),
-                block("embed", "main", glazes),
+                block("embed", "wide", glazes),
                 block("text", "main", "And the days on which all of them come together:"),
                 block("embed", "main", days));
     }
@@ -82,6 +82,20 @@ final class ShownPages {
                 block("heading", "main", "From the pattern drawer"),
                 block("text", "main", "Turn them over with a finger, or press one that stands behind."),
                 block("embed", "wide", drawer));
+    }
+
+    void saved(String saved, String archive) {
+        page(
+                "how-a-floor-is-saved",
+                "How a floor is saved",
+                block(
+                        "text",
+                        "main",
+                        "A floor is not repaired where it lies. It is taken up, stone by stone, and brought back; this one took two winters."),
+                block("embed", "wide", saved),
+                block("heading", "main", "From the archive"),
+                block("embed", "main", archive),
+                block("text", "main", "Most of what we know we learnt from walls that nobody could save."));
     }
 
     private static ObjectNode block(String kind, String column, String content) {

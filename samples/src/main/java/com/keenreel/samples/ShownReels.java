@@ -159,8 +159,8 @@ final class ShownReels {
     MadeReel glazes() {
         MadeReel reel = make(
                 "Glaze colours",
-                "row",
-                "box 1200",
+                "wordrows",
+                "full",
                 "glaze-celadon.jpg",
                 "glaze-cobalt.jpg",
                 "glaze-ochre.jpg",
@@ -169,9 +169,50 @@ final class ShownReels {
                 "glaze-milk.jpg",
                 "glaze-slate.jpg",
                 "glaze-moss.jpg");
-        reel.choose("row.shown", "4");
-        reel.choose("row.shown", "tablet", "3");
+        reel.choose("wordrows.lines", "true");
+        reel.choose("wordrows.picture", "24");
+        reel.choose("wordrows.picture", "phone", "44");
         reel.choose("shape.ratio", "4:5");
+        reel.place(1, "wordrows.across", "20");
+        reel.place(4, "wordrows.across", "85");
+        return reel;
+    }
+
+    /** Told picture by picture: each stays while its words pass. */
+    MadeReel saved() {
+        MadeReel reel = make(
+                "How a floor is saved",
+                "standing",
+                "box 1200",
+                "floor-3-before.jpg",
+                "banner-glaze-bench.jpg",
+                "banner-kiln-glow.jpg",
+                "floor-3-after.jpg");
+        reel.titles(new String[][] {
+            {
+                "Found under a carpet",
+                "Forty years under glue and felt. We draw every stone before one is lifted, and number it on the back."
+            },
+            {
+                "Matched by hand",
+                "Colour is found on the bench: nine greens were mixed until one would not be told apart."
+            },
+            {"Fired twice", "Once for the body and once for the glaze. What comes out too bright goes back in."},
+            {"Laid again", "On the old levels, with the old unevenness. Ninety new stars lie among the old ones."}
+        });
+        reel.place(1, "standing.side", "end");
+        reel.place(3, "standing.side", "end");
+        return reel;
+    }
+
+    /** Three whole pictures, one below another. */
+    MadeReel archive() {
+        MadeReel reel = make(
+                "From the archive", "row", "column 560", "frieze-panorama.jpg", "half-shadow.jpg", "commission-03.jpg");
+        reel.choose("arrangement", "stack");
+        reel.choose("shape.ratio", "16:9");
+        reel.choose("shape.ratio", "tablet", null);
+        reel.choose("shape.ratio", "phone", null);
         return reel;
     }
 

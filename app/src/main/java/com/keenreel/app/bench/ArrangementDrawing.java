@@ -85,6 +85,13 @@ final class ArrangementDrawing {
                     }
                     picture(box, slide, until, foot, before ? pictures.get(0) : last(pictures));
                 });
+        boxes.stream().filter(box -> box.name().startsWith("word-")).forEach(box -> {
+            int n = Integer.parseInt(box.name().split("-")[1]);
+            Element word = svg.appendElement("text")
+                    .text(draft.facts().said(reel.slides().get(n - 1)).word(n));
+            place(word, box.x(), box.y() + box.height() * 0.75, box.width(), box.height());
+            word.attr("font-size", Numbers.rounded(box.height() * scale * 0.83, 1));
+        });
         boxes.stream()
                 .filter(box -> box.name().startsWith("dot-"))
                 .forEach(dot -> place(svg.appendElement("rect").addClass("dot"), dot.x() + 8, dot.y() + 8, 8, 8));

@@ -15,7 +15,6 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Undoing;
 import com.keenreel.core.option.Colour;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Following;
@@ -109,6 +108,9 @@ class Bench {
         model.put("timed", motion.stops() && !cards.isEmpty());
         model.put("goesOn", !cards.isEmpty() && cards.get(0).playing());
         model.put("plays", !(motion instanceof Motion.Still) && !cards.isEmpty());
+        boolean scrolled = motion instanceof Motion.ByScroll && !cards.isEmpty();
+        model.put("whole", scrolled ? Motion.ByScroll.WHOLE : null);
+        model.put("runs", motion instanceof Motion.ByTime && !cards.isEmpty());
         model.put("lap", lap(draft.seen(), layout));
         model.put("source", source(shown));
         model.put("picked", picked);
@@ -122,7 +124,8 @@ class Bench {
         model.put("asksPaths", sheet != null && sheet.leadsToOwn() && !pathsMeant.isSaid());
         model.put("others", reels.count() > 1);
         model.put("stops", motion.stops());
-        model.put("worded", arrangement.has(Options.WORDS_PLACE));
+        model.put("titled", arrangement.tells(Words.Field.TITLE));
+        model.put("worded", arrangement.tells(Words.Field.TEXT));
         return model;
     }
 

@@ -18,6 +18,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.MeasuredType;
+import com.keenreel.core.space.Moment;
 import com.keenreel.publish.AddressPage;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -225,11 +226,17 @@ class BenchController {
             @PathVariable String id,
             @RequestParam double width,
             @RequestParam(defaultValue = "800") double view,
+            @RequestParam(defaultValue = "0") double t,
+            @RequestParam(required = false) @Nullable Double scrolled,
             @RequestParam(required = false) String state) {
         StoredReel reel = reels.find(id);
         Optional<Published> live = "head".equals(state) ? Optional.empty() : publications.live(id);
         Layout layout = live.map(publishing::layout).orElseGet(() -> publishing.layout(reel.reel()));
         return new Predicted(
-                width, view, layout.range(width).setUp().word(), layout.at(width, view), layout.typeAt(width));
+                width,
+                view,
+                layout.range(width).setUp().word(),
+                layout.at(width, new Moment(view, t, scrolled)),
+                layout.typeAt(width));
     }
 }

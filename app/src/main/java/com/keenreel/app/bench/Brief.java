@@ -284,11 +284,13 @@ public final class Brief {
     }
 
     private void words() {
-        if (!arrangement.has(Options.WORDS_PLACE)) {
-            return;
+        if (arrangement.has(Options.WORDS_PLACE)) {
+            new SaidOfWords(reel, layout, facts, this::sentence).say();
         }
-        new SaidOfWords(reel, layout, facts, this::sentence).say();
-        column("Words");
+        own(Line.Column.WORDS);
+        if (!sentences.isEmpty()) {
+            column("Words");
+        }
     }
 
     /** What is said to those who listen. */
@@ -332,6 +334,8 @@ public final class Brief {
                     .text(" and stand on ")
                     .all(LookOptions.GROUND)
                     .text(".");
+        }
+        if (arrangement.has(Options.WORDS_PLACE)) {
             boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);
             sentence()
                     .idle(!below)
@@ -346,8 +350,10 @@ public final class Brief {
                     .text(" in ")
                     .all(LookOptions.BORDER_COLOUR)
                     .text(".");
+        }
+        if (arrangement.has(LookOptions.SHADOW)) {
             boolean shadow = layout.shadow() != ShadowKind.NONE;
-            sentence().text("They cast ").all(LookOptions.SHADOW).text(".");
+            sentence().text("Pictures cast ").all(LookOptions.SHADOW).text(".");
             sentence()
                     .idle(!shadow)
                     .text(shadow ? "It is " : "A shadow would be ")

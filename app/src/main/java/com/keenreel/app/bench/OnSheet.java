@@ -2,19 +2,27 @@ package com.keenreel.app.bench;
 
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words;
 import java.util.List;
 import java.util.function.BiPredicate;
 
 /** What is set on the sheet of each slide. */
 enum OnSheet {
-    TITLE("say-title", "title", "The title of a slide.", OnSheet::hasWords, "heading", "headline", "caption", "words"),
-    TEXT("say-text", "text", "The text of a slide.", OnSheet::hasWords, "description", "caption", "words"),
-    BUTTON("say-button", "button", "The button of a slide.", OnSheet::hasWords, "call to action", "label"),
+    TITLE(
+            "say-title",
+            "title",
+            "The title of a slide.",
+            tells(Words.Field.TITLE),
+            "heading",
+            "headline",
+            "caption",
+            "words"),
+    TEXT("say-text", "text", "The text of a slide.", tells(Words.Field.TEXT), "description", "caption", "words"),
+    BUTTON("say-button", "button", "The button of a slide.", tells(Words.Field.BUTTON), "call to action", "label"),
     LINK("say-link", "link", "Where a slide leads.", (reel, slide) -> true, "link", "address", "url", "mail", "phone"),
     ALT(
             "say-alt",
@@ -109,8 +117,8 @@ enum OnSheet {
         return slide.carries() instanceof Carries.Pair;
     }
 
-    private static boolean hasWords(Reel reel, Slide slide) {
-        return arrangement(reel).has(Options.WORDS_PLACE);
+    private static BiPredicate<Reel, Slide> tells(Words.Field field) {
+        return (reel, slide) -> arrangement(reel).tells(field);
     }
 
     private static Arrangement arrangement(Reel reel) {

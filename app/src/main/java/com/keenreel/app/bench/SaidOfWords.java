@@ -4,6 +4,7 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.CutOff;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
@@ -41,8 +42,11 @@ final class SaidOfWords {
         sentence.get().text("Shown are ").by(Options.WORDS_TEXT).text(".");
         Sentence over = sentence.get()
                 .idle(!anyOver)
-                .text("Over the picture they " + (anyOver ? "" : "would ") + "have a dark ground of ")
-                .all(Options.WORDS_GROUND);
+                .text("Over the picture they " + (anyOver ? "" : "would ") + "stand on ")
+                .all(LookOptions.PANEL)
+                .text(", ")
+                .all(Options.WORDS_GROUND)
+                .text(" dense");
         if (Arrangements.of(reel).has(Options.WORDS_SIZE)) {
             over.text("; titles " + (anyOver ? "" : "would ") + "grow to ").by(Options.WORDS_SIZE);
         }

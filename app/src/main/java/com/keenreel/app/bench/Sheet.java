@@ -70,10 +70,11 @@ public record Sheet(
      *
      * @param picked whether its slides are picked by hand, not from a set
      * @param cropped whether pictures are cropped, so that a set-up can show another one
-     * @param worded whether it shows words
+     * @param titled whether it shows titles
+     * @param worded whether it shows texts and buttons
      * @param pressed whether pictures can be pressed
      */
-    public record Offers(boolean picked, boolean cropped, boolean worded, boolean pressed) {}
+    public record Offers(boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed) {}
 
     /** The slide's id. */
     public String id() {
@@ -170,8 +171,10 @@ public record Sheet(
     /** For each of its fields that pictures have too, what can be said instead. */
     public List<Whose> whose() {
         List<Whose> all = new ArrayList<>();
-        if (offers.worded()) {
+        if (offers.titled()) {
             whose("title", "title", slide.words().title(), said.title(), all);
+        }
+        if (offers.worded()) {
             whose("text", "text", slide.words().text(), said.text(), all);
         }
         whose("alt", "alt text", slide.words().alt(), said.alt(), all);
@@ -327,8 +330,9 @@ public record Sheet(
                 new Offers(
                         reel.follows() == null,
                         arrangement.has(ShapeOptions.FIT),
-                        arrangement.has(Options.WORDS_PLACE),
-                        arrangement.has(Options.ANYWHERE)),
+                        arrangement.tells(Words.Field.TITLE),
+                        arrangement.tells(Words.Field.TEXT),
+                        arrangement.has(Options.ANYWHERE) || arrangement.has(Options.LARGER)),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

@@ -134,6 +134,7 @@ class PublishController {
         model.addAttribute("element", snippet.element());
         model.addAttribute("plainElement", snippet.plainElement());
         model.addAttribute("unframed", publishing.layout(live).goesByWindow());
+        model.addAttribute("laid", publishing.layout(live).staysWhileScrolled());
         model.addAttribute("frame", snippet.frame());
         model.addAttribute("folderLine", publishing.folderLine(reel, live));
     }

@@ -77,8 +77,12 @@ final class StarterDrawing {
             if (!kind.isEmpty() && right > from && lower > upper) {
                 rect(group, kind, left + from, drop + upper, right - from, lower - upper);
             }
-            if (box.name().startsWith("words-") && starter.picturesPerSlide() == 1) {
-                words(group, over, left + box.x(), drop + box.y(), box.width(), box.height());
+            if (box.name().startsWith("word-")) {
+                rect(group, "text", left + from, drop + box.y() + box.height() / 4, right - from, box.height() / 2);
+            }
+            if (box.name().startsWith("words-") && starter.picturesPerSlide() == 1 && drop + box.y() < PAGE_HEIGHT) {
+                double seen = Math.min(box.height(), PAGE_HEIGHT - drop - box.y()); // what passes over is below else
+                words(group, over, left + box.x(), drop + box.y(), box.width(), seen);
             }
         }
     }
@@ -136,6 +140,6 @@ final class StarterDrawing {
             int[] size = isCropped(reel) ? new int[] {1500, 1000} : LOGOS[i++ % LOGOS.length];
             facts.put(picture, new PictureFacts(picture, size[0], size[1], FocalPoint.CENTRE));
         }
-        return new Facts(facts, Map.of(), (text, bold, size) -> 40);
+        return new Facts(facts, Map.of(), (text, bold, size) -> text.length() * size * 0.55);
     }
 }

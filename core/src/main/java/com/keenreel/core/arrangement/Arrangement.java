@@ -4,6 +4,7 @@ import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Words.Field;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Motion;
 import java.util.List;
@@ -47,6 +48,11 @@ public interface Arrangement {
     /** Whether a slide can carry that in it. */
     default boolean shows(Carries carried) {
         return true;
+    }
+
+    /** Whether visitors meet that of what slides say. */
+    default boolean tells(Field field) {
+        return field == Field.LINK || field == Field.ALT || has(Options.WORDS_PLACE);
     }
 
     /** What of a reel's slides it keeps without showing it, in a few words; empty where it shows all. */

@@ -15,11 +15,14 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.MeasuredType;
+import com.keenreel.core.space.Moment;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
+import com.keenreel.core.space.Scrolled;
 import com.keenreel.core.space.Setting;
 import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Stance.Point;
 import com.keenreel.core.space.Type;
 import com.keenreel.core.space.Widths;
 import com.keenreel.core.time.Motion;
@@ -151,6 +154,13 @@ public final class Layout {
         return reel.choices().get(ShapeOptions.HIDDEN, setUp);
     }
 
+    /** Whether something in it stays in the window while the page is scrolled: in a frame, which is as high as the reel, nothing does. */
+    public boolean staysWhileScrolled() {
+        return ranges().stream()
+                .flatMap(range -> range.frame().all())
+                .anyMatch(placed -> placed.scrolled() instanceof Scrolled.Stays);
+    }
+
     private ReelWidth reelWidth() {
         ReelWidth chosen = reel.choices().get(ShapeOptions.WIDTH);
         return new ReelWidth(chosen.share(), Math.min(chosen.most(), places.widest()));
@@ -267,14 +277,34 @@ public final class Layout {
      * @throws IllegalArgumentException when one of them is no number, or below 0
      */
     public List<Measured> at(double hostWidth, double view) {
-        if (!(view >= 0) || Double.isInfinite(view)) {
-            throw new IllegalArgumentException("A height is a number of px, 0 or more.");
-        }
+        return at(hostWidth, Moment.first(view));
+    }
+
+    /**
+     * Every box that can be seen at a moment, in CSS px from the host's top left corner. Reels with stops stand at the first
+     * one.
+     *
+     * @param hostWidth px
+     * @throws IllegalArgumentException when it is no number, or below 0
+     */
+    public List<Measured> at(double hostWidth, Moment moment) {
         Range range = range(hostWidth);
         Box inHost = inHost(range);
-        double width = inHost.width().at(hostWidth, view);
-        double top = inHost.top().at(hostWidth, view);
-        return Measured.all(range.frame(), inHost.left().at(hostWidth, view), top, width, view);
+        double width = inHost.width().at(hostWidth, moment.view());
+        double top = inHost.top().at(hostWidth, moment.view());
+        double left = inHost.left().at(hostWidth, moment.view());
+        return Measured.all(range.frame(), left, top, width, moment, moved(range, width, moment));
+    }
+
+    /** Where the strip of a band is, px to the right and down from where it begins. */
+    private Point moved(Range range, double width, Moment moment) {
+        double lap = range.step().at(width, moment.view());
+        if (!(Arrangements.of(reel).motion(reel) instanceof Motion.ByTime band) || lap <= 0) {
+            return new Point(0, 0);
+        }
+        double gone = moment.time() / band.lapTime(lap) % 1;
+        double far = (band.onward() ? -gone : gone) * stride(range).at(width, moment.view());
+        return band.upright() ? new Point(0, far) : new Point(far, 0);
     }
 
     /**

@@ -22,6 +22,7 @@ public record Line(Column column, boolean idle, String text) {
         SHAPE,
         MOTION,
         STEERING,
+        WORDS,
         LOOK,
         /** On the sheet of each slide: what may be chosen for it alone. */
         SLIDE

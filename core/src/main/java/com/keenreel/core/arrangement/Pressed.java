@@ -4,6 +4,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words.Field;
 import com.keenreel.core.reel.Words.Said;
 
 /** What happens when a visitor presses a slide beside its button. */
@@ -22,7 +23,8 @@ public enum Pressed {
      * @param said what visitors meet on the slide
      */
     public static Pressed of(Reel reel, Slide slide, Said said) {
-        boolean anywhere = said.button().isEmpty() || reel.choices().get(Options.ANYWHERE);
+        boolean button = !said.button().isEmpty() && Arrangements.of(reel).tells(Field.BUTTON);
+        boolean anywhere = !button || reel.choices().get(Options.ANYWHERE);
         boolean moved = slide.carries() instanceof Carries.Pair;
         if (!said.link().isEmpty() && anywhere && !moved) {
             return LINK;

@@ -43,6 +43,7 @@ public final class Shared {
             Options.WORDS_PLACE,
             Options.WORDS_TEXT,
             Options.WORDS_GROUND,
+            LookOptions.PANEL,
             Options.WORDS_POINTED,
             Options.TITLE_LINES,
             Options.TEXT_LINES,
@@ -59,10 +60,35 @@ public final class Shared {
             Options.wording(Phrase.POSITION),
             Options.wording(Phrase.DIVIDER));
 
+    /** What reels have that show pictures in an order of their own: words stand where those say. */
+    public static final Set<Option<?>> PICTURES = pictures();
+
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
 
     private Shared() {}
+
+    private static Set<Option<?>> pictures() {
+        Set<Option<?>> options = new LinkedHashSet<>(together(
+                EVERY,
+                ShapeOptions.RATIO,
+                ShapeOptions.FIT,
+                LookOptions.CORNERS,
+                LookOptions.GROUND,
+                LookOptions.BEHIND,
+                LookOptions.BORDER,
+                LookOptions.BORDER_COLOUR,
+                LookOptions.INK,
+                Options.ANYWHERE,
+                Options.LARGER,
+                Options.ADDRESSED));
+        for (Phrase phrase : Phrase.values()) {
+            if (phrase.isOfLargerView() || phrase == Phrase.SLIDE || phrase == Phrase.POSITION) {
+                options.add(Options.wording(phrase));
+            }
+        }
+        return Set.copyOf(options);
+    }
 
     private static Set<Option<?>> stops() {
         Set<Option<?>> options = new LinkedHashSet<>(MOVES);

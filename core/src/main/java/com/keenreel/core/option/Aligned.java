@@ -6,7 +6,8 @@ public enum Aligned {
     CENTRE,
     END;
 
-    String say() {
+    /** In words. */
+    public String say() {
         return switch (this) {
             case START -> "at the start";
             case CENTRE -> "in the middle";

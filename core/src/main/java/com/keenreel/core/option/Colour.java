@@ -38,6 +38,17 @@ public record Colour(String hex) {
         return Math.max(one, two) / Math.min(one, two);
     }
 
+    /**
+     * The same so that what is behind it is seen through it, as style sheets say it.
+     *
+     * @param density 0 (not seen) to 1
+     */
+    public String dense(double density) {
+        int rgb = Integer.parseInt(hex.substring(1), 16);
+        return "rgb(" + (rgb >> 16) + " " + (rgb >> 8 & 255) + " " + (rgb & 255) + "/" + Numbers.plain(100 * density)
+                + "%)";
+    }
+
     /** White or dark, whichever is read better on this. */
     public Colour ink() {
         return contrast(WHITE) >= contrast(DARK) ? WHITE : DARK;

@@ -28,6 +28,17 @@ public final class LookOptions {
             Meaning.of("colour of words", "The colour of words below the picture.", "font", "color", "caption", "text"),
             new Colours(),
             new Colour("#16241e"));
+    public static final Option<Colour> PANEL = new Option<>(
+            "look.panel",
+            Meaning.of(
+                    "colour under words",
+                    "The ground of words on pictures; they are white or dark on it, whichever is read better.",
+                    "background",
+                    "caption",
+                    "color",
+                    "overlay"),
+            new Colours(),
+            Colour.DARK);
     public static final Option<Inks> INKS = new Option<>(
             "look.inks",
             Meaning.of(
@@ -41,6 +52,39 @@ public final class LookOptions {
                     "filter"),
             OneOf.of(Inks.class, Inks::say),
             Inks.OWN);
+    public static final Option<AtRest> AT_REST = new Option<>(
+            "look.at-rest",
+            Meaning.of(
+                    "words at rest",
+                    "How large words look while nobody points at them.",
+                    "outline",
+                    "stroke",
+                    "opacity",
+                    "font",
+                    "hollow"),
+            OneOf.of(AtRest.class, AtRest::say),
+            AtRest.SOLID);
+    public static final Option<Colour> POINTED_INK = new Option<>(
+            "look.pointed-ink",
+            Meaning.of(
+                    "colour of a word that is pointed at",
+                    "The word whose picture is seen.",
+                    "hover",
+                    "active",
+                    "color"),
+            new Colours(),
+            new Colour("#a8381a"));
+    public static final Option<Appears> APPEARS = new Option<>(
+            "look.appears",
+            Meaning.of(
+                    "how pictures appear",
+                    "What is seen when a picture is asked for; with less motion it fades in.",
+                    "hover",
+                    "reveal",
+                    "animation",
+                    "transition"),
+            OneOf.of(Appears.class, Appears::say),
+            Appears.FADING);
     public static final Option<Behind> BEHIND = new Option<>(
             "look.behind",
             Meaning.of(
@@ -101,7 +145,11 @@ public final class LookOptions {
             CORNERS,
             GROUND,
             INK,
+            PANEL,
             INKS,
+            AT_REST,
+            POINTED_INK,
+            APPEARS,
             BEHIND,
             BORDER,
             BORDER_COLOUR,

@@ -102,5 +102,14 @@ public record Words(
         public boolean shows() {
             return !title.isEmpty() || !text.isEmpty() || !button.isEmpty();
         }
+
+        /**
+         * The one word, or few, for which a slide stands: its title, or its number where it has none.
+         *
+         * @param n its place among the others, from 1
+         */
+        public String word(int n) {
+            return title.isEmpty() ? String.valueOf(n) : title;
+        }
     }
 }

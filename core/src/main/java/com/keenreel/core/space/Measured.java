@@ -25,26 +25,34 @@ public record Measured(
     }
 
     /**
-     * Every box of a tree that can be seen at the first moment.
+     * Every box of a tree that can be seen at a moment.
      *
      * @param frame the tree
      * @param left of the tree, px
      * @param top of the tree, px
      * @param width of the reel, px
-     * @param view height of the window, px
+     * @param moment when it is looked at
+     * @param moved where the strip stands then, px to the right and down from its own place
      */
-    public static List<Measured> all(Placed frame, double left, double top, double width, double view) {
+    public static List<Measured> all(Placed frame, double left, double top, double width, Moment moment, Point moved) {
         List<Measured> seen = new ArrayList<>();
-        new Measuring(width, view, seen).collect(frame, left, top, Rectangle.EVERYTHING, null, Rectangle.EVERYTHING);
+        double height = frame.box().height().at(width, moment.view());
+        Double scrolled = moment.scrolled();
+        double gone = scrolled == null ? 0 : Scrolled.gone(top - scrolled, height, moment.view());
+        new Measuring(width, moment, gone, moved, seen)
+                .collect(frame, left, top, Rectangle.EVERYTHING, null, Rectangle.EVERYTHING);
         return seen;
     }
 
-    private record Measuring(double width, double view, List<Measured> seen) {
+    /** @param gone how much of its way through the window the reel has gone, 0 to 1 */
+    private record Measuring(double width, Moment moment, double gone, Point moved, List<Measured> seen) {
         /** @param around the part in depth that it is a part of, and where that would lie flat; null for none */
         void collect(
                 Placed placed, double fromX, double fromY, Rectangle clip, @Nullable InDepth around, Rectangle flat) {
-            double x = fromX + placed.box().left().at(width, view);
+            double view = moment.view();
+            double x = fromX + placed.box().left().at(width, view) + right(placed);
             double y = fromY + placed.box().top().at(width, view);
+            y += down(placed, y);
             double wide = placed.box().width().at(width, view);
             double high = placed.box().height().at(width, view);
             Rectangle own = new Rectangle(x, y, x + wide, y + high);
@@ -66,6 +74,21 @@ public record Measured(
             for (Placed child : placed.inside()) {
                 collect(child, x, y, placed.clips() ? visible : clip, depth, whole);
             }
+        }
+
+        private double right(Placed placed) {
+            double shifted =
+                    placed.scrolled() instanceof Scrolled.Shifts shifts ? shifts.right(gone, width, moment.view()) : 0;
+            return shifted + (placed.part().equals(Part.STRIP) ? moved.x() : 0);
+        }
+
+        /** @param y where its own place is, px from the host's upper edge */
+        private double down(Placed placed, double y) {
+            Double scrolled = moment.scrolled();
+            double stayed = scrolled != null && placed.scrolled() instanceof Scrolled.Stays stays
+                    ? stays.down(scrolled - y, width, moment.view())
+                    : 0;
+            return stayed + (placed.part().equals(Part.STRIP) ? moved.y() : 0);
         }
     }
 }

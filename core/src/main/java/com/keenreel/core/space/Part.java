@@ -39,6 +39,14 @@ public record Part(What what, int number, String which) {
         DIVIDER,
         HANDLE,
         WORDS,
+        /** A large word that shows its picture. */
+        WORD,
+        /** A line between two rows. */
+        LINE,
+        /** A title that stands by itself. */
+        HEADING,
+        /** A picture once more, whole. */
+        AGAIN,
         PAUSE,
         ARROW,
         DOT;
@@ -127,6 +135,26 @@ public record Part(What what, int number, String which) {
         return new Part(What.WORDS, n, "");
     }
 
+    /** The large word of that slide. */
+    public static Part word(int n) {
+        return new Part(What.WORD, n, "");
+    }
+
+    /** The line below row {@code n}, from 1. */
+    public static Part line(int n) {
+        return new Part(What.LINE, n, "");
+    }
+
+    /** That slide's title where it stands by itself. */
+    public static Part heading(int n) {
+        return new Part(What.HEADING, n, "");
+    }
+
+    /** That slide's picture once more, whole. */
+    public static Part again(int n) {
+        return new Part(What.AGAIN, n, "");
+    }
+
     /** The dot of that stop, from 1. */
     public static Part dot(int n) {
         return new Part(What.DOT, n, "");
@@ -152,7 +180,7 @@ public record Part(What what, int number, String which) {
     /** What it is called in {@code layout} and in {@code data-box}; null where it is not listed. */
     public @Nullable String box() {
         return switch (what) {
-            case VIEW, STRIP, CROP, SIDE, BEHIND, REFLECTION, MIRROR -> null;
+            case VIEW, STRIP, LINE, CROP, SIDE, BEHIND, REFLECTION, MIRROR -> null;
             case INSTEAD -> kind() + "-" + number;
             case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();
@@ -161,6 +189,6 @@ public record Part(What what, int number, String which) {
 
     /** Whether it is a picture, whichever. */
     public boolean isPicture() {
-        return what == What.PICTURE || what == What.INSTEAD;
+        return what == What.PICTURE || what == What.INSTEAD || what == What.AGAIN;
     }
 }

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  *     either
  * @param setting how words are set in it; null where none stand
  * @param depth how it stands in depth; null where it lies as what it is in does
+ * @param scrolled how it stands while the page is scrolled; null where it goes with what it is in
  * @param inside its children
  */
 public record Placed(
@@ -25,6 +26,7 @@ public record Placed(
         Length room,
         @Nullable Setting setting,
         @Nullable InDepth depth,
+        @Nullable Scrolled scrolled,
         List<Placed> inside) {
     public Placed {
         inside = List.copyOf(inside);
@@ -32,7 +34,7 @@ public record Placed(
 
     /** A part with others inside it. */
     public static Placed of(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, false, Length.ZERO, null, null, inside);
+        return new Placed(part, box, false, Length.ZERO, null, null, null, inside);
     }
 
     /** The same with nothing inside it. */
@@ -42,7 +44,7 @@ public record Placed(
 
     /** Cuts off what stands outside it. */
     public static Placed clipping(Part part, Box box, List<Placed> inside) {
-        return new Placed(part, box, true, Length.ZERO, null, null, inside);
+        return new Placed(part, box, true, Length.ZERO, null, null, null, inside);
     }
 
     /** Whether it lies as what it is in does. */
@@ -85,17 +87,22 @@ public record Placed(
 
     /** Seen at the first moment only while {@code needed} is not below 0. */
     public Placed seenWhile(Length needed) {
-        return new Placed(part, box, clips, needed, setting, depth, inside);
+        return new Placed(part, box, clips, needed, setting, depth, scrolled, inside);
     }
 
     /** With words in it, set like that. */
     Placed set(Setting words) {
-        return new Placed(part, box, clips, room, words, depth, inside);
+        return new Placed(part, box, clips, room, words, depth, scrolled, inside);
     }
 
     /** Standing in depth like that. */
     public Placed standing(InDepth how) {
-        return new Placed(part, box, clips, room, setting, how, inside);
+        return new Placed(part, box, clips, room, setting, how, scrolled, inside);
+    }
+
+    /** Standing like that while the page is scrolled. */
+    public Placed scrolling(Scrolled how) {
+        return new Placed(part, box, clips, room, setting, depth, how, inside);
     }
 
     /** The same, not seen at the first moment. */
@@ -119,8 +126,17 @@ public record Placed(
             }
             Placed own = child.mirrored();
             Box there = child.box.mirroredIn(box.width());
-            turned.add(new Placed(own.part, there, own.clips, own.room, own.setting, own.depth, own.inside));
+            turned.add(
+                    new Placed(own.part, there, own.clips, own.room, own.setting, own.depth, own.scrolled, own.inside));
         }
-        return new Placed(part, box, clips, room, setting, depth == null ? null : depth.mirrored(), turned);
+        return new Placed(
+                part,
+                box,
+                clips,
+                room,
+                setting,
+                depth == null ? null : depth.mirrored(),
+                scrolled == null ? null : scrolled.mirrored(),
+                turned);
     }
 }

@@ -22,6 +22,11 @@ public record Setting(
         @Nullable Type text,
         Length between,
         Length aboveButton) {
+    /** The same for words whose title stands elsewhere. */
+    Setting untitled() {
+        return new Setting(place, widest, around, null, text, between, aboveButton);
+    }
+
     /** Type of a button. */
     public static final Type BUTTON = Type.fixed(16, 19.2);
 

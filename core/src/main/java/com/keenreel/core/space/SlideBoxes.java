@@ -14,6 +14,7 @@ import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -118,6 +119,52 @@ public final class SlideBoxes {
             parts.add(Placed.of(Part.words(n), area).set(words.settingOver(place, area.width())));
         }
         return parts;
+    }
+
+    /**
+     * The picture of slide {@code n} alone.
+     *
+     * @param area that it has
+     */
+    public Placed picture(int n, Slide slide, Box area) {
+        return Placed.clipping(Part.crop(n), area, carried(n, slide, area.width(), area.height(), Length.ZERO));
+    }
+
+    /** The large word of slide {@code n}, set like that. */
+    public Placed word(int n, Box area, Type type) {
+        return Placed.of(Part.word(n), area).set(WordsArea.settingOfWord(type));
+    }
+
+    /**
+     * The words of slide {@code n} in an area of their own.
+     *
+     * @param place where in it they stand
+     * @param untitled whether its title stands elsewhere
+     */
+    public Placed panel(int n, WordsPlace place, Box area, boolean untitled) {
+        Setting set = words.settingOver(place, area.width());
+        return Placed.of(Part.words(n), area).set(untitled ? set.untitled() : set);
+    }
+
+    /**
+     * How high the panel of those words becomes in that stretch of widths, at the most, px.
+     *
+     * @param width of the area in which it stands
+     */
+    public double highest(Words.Said said, WordsPlace place, Length width, Span span) {
+        return words.highest(said, words.settingOver(place, width), span);
+    }
+
+    /**
+     * The title of slide {@code n} as a heading at the top of it, as high as its lines need.
+     *
+     * @param width of its lines
+     */
+    public Placed heading(int n, String title, Length width, Span span) {
+        Setting set = words.settingOfHeading(width);
+        Words.Said said = new Words.Said(title, "", "", "", "");
+        return Placed.of(Part.heading(n), Box.all(width, Length.px(words.highest(said, set, span))))
+                .set(set);
     }
 
     private List<Placed> carried(int n, Slide slide, Length width, Length height, Length foot) {

@@ -6,6 +6,8 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Words.Said;
+import com.keenreel.core.text.Breaking;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +32,15 @@ final class WordsArea {
 
     /** Above a button below a picture, px. */
     private static final double ABOVE_BUTTON = 8;
+
+    /** The greatest size of a heading, px. */
+    private static final double HEADING = 32;
+
+    /** No reel is looked at that is wider, px. */
+    private static final double WIDEST_REEL = 2560;
+
+    /** At so many steps of a stretch of widths it is seen how high words become. */
+    private static final int STEPS = 12;
 
     /** No line becomes longer than can be read, px. */
     private static final Length WIDEST = Length.px(560);
@@ -135,6 +146,56 @@ final class WordsArea {
                 textShows() ? kept(TEXT_BELOW, Options.TEXT_LINES) : null,
                 Length.px(BETWEEN),
                 Length.px(ABOVE_BUTTON));
+    }
+
+    /** How titles are set that stand above pictures, as headings. */
+    Setting settingOfHeading(Length width) {
+        return new Setting(
+                WordsPlace.BELOW,
+                width,
+                new Insets(Length.px(24), Length.ZERO, Length.px(ABOVE), Length.ZERO),
+                Type.growing(TITLE, HEADING, 1.2),
+                null,
+                Length.px(BETWEEN),
+                Length.px(ABOVE_BUTTON));
+    }
+
+    /** How a large word is set that has its box to itself. */
+    static Setting settingOfWord(Type type) {
+        return new Setting(WordsPlace.BELOW, Length.WIDTH, Insets.above(0), type, null, Length.ZERO, Length.ZERO);
+    }
+
+    /** How high a panel becomes in that stretch of widths, at the most, px: its type grows with the reel, as its lines do. */
+    double highest(Said said, Setting set, Span span) {
+        double to = Double.isInfinite(span.below()) ? WIDEST_REEL : span.below();
+        double highest = 0;
+        for (int i = 0; i <= STEPS; i++) {
+            double width = span.narrowest() + (to - span.narrowest()) * i / STEPS;
+            highest = Math.max(highest, high(said, set, width));
+        }
+        return Math.ceil(highest);
+    }
+
+    private double high(Said said, Setting set, double width) {
+        Insets around = set.around();
+        double inside = set.widest().at(width)
+                - around.left().at(width)
+                - around.right().at(width);
+        double title = high(said.title(), true, set.title(), inside, width);
+        double text = high(said.text(), false, set.text(), inside, width);
+        return around.top().at(width)
+                + title
+                + (title > 0 && text > 0 ? set.between().at(width) : 0)
+                + text
+                + (said.button().isEmpty() ? 0 : set.aboveButton().at(width) + Setting.BUTTON_HEIGHT)
+                + around.bottom().at(width);
+    }
+
+    private double high(String words, boolean bold, @Nullable Type type, double inside, double width) {
+        return type == null
+                ? 0
+                : type.line().at(width)
+                        * Breaking.lines(words, bold, type.size().at(width), inside, facts.type());
     }
 
     private @Nullable Type kept(Type type, Option<Integer> lines) {

@@ -227,7 +227,7 @@ public sealed interface Motion {
      */
     record ByScroll(List<Piece> pieces) implements Motion {
         /** The time that stands for the whole way, ms. */
-        public static final long WHOLE = 1000;
+        public static final long WHOLE = 8000;
 
         public ByScroll {
             pieces = List.copyOf(pieces);
@@ -242,17 +242,6 @@ public sealed interface Motion {
         public List<Change> changes() {
             Plan way = new Plan(WHOLE, pieces);
             return List.of(new Change(way, way));
-        }
-
-        /**
-         * How much of its way a reel has gone, 0 to 1.
-         *
-         * @param top of the reel, from the upper edge of the window, px
-         * @param height of the reel, px
-         * @param view height of the window, px; above 0
-         */
-        public static double gone(double top, double height, double view) {
-            return Math.min(1, Math.max(0, (view - top) / (view + height)));
         }
     }
 }

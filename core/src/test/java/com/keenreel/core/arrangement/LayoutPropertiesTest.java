@@ -377,7 +377,7 @@ class LayoutPropertiesTest {
                 for (double width : new double[] {from, Math.min(range.span().below(), 2600) - 0.01}) {
                     List<Box> seen = find(range.frame(), What.SLIDE).stream()
                             .filter(slide -> slide.room().at(width) >= 0 && slide.depth() == null)
-                            .map(Placed::box)
+                            .map(LayoutPropertiesTest::apart)
                             .toList();
                     double gap = range.gap().at(width) - EXACT;
                     for (int i = 0; i < seen.size(); i++) {
@@ -388,6 +388,15 @@ class LayoutPropertiesTest {
                 }
             }
         }
+    }
+
+    /** What of a slide others keep away from: all of it, or its large word. */
+    private static Box apart(Placed slide) {
+        return slide.inside().stream()
+                .filter(part -> part.part().what() == What.WORD)
+                .findFirst()
+                .orElse(slide)
+                .box();
     }
 
     /** How far two boxes are from one another, along the axis on which they are further; below 0 where one lies on the other. */

@@ -30,6 +30,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.FluidSize;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
+import com.keenreel.core.space.Moment;
 import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
@@ -108,6 +109,27 @@ class LayoutTest {
         assertThat(lap - (last.x() + last.width())).isCloseTo(40, within(1e-9));
         assertThat(MarqueePlaces.copies(1280, lap)).isEqualTo(3);
         assertThat(MarqueePlaces.copies(2560, lap)).isEqualTo(5);
+    }
+
+    @Test
+    void aMarqueeIsAsFarAsItsSpeedTakesItAfterATime() {
+        Reel reel = choose(choose(Sample.reel("marquee", 4), MarqueeOptions.HEIGHT, 50.0), ShapeOptions.GAP, 40.0);
+        reel = choose(reel, MarqueeOptions.SPEED, 60.0);
+        Layout layout = Layout.of(reel, Sample.facts(240, 80, 100, 100, 320, 64, 160, 120));
+        double third = 150 + 40 + 50 + 40; // where the third logo begins
+        assertThat(box(layout.at(1280, new Moment(800, 5_000, null)), "slide-3").x())
+                .isCloseTo(third - 300, within(1e-9));
+        double lap = 676 + 2 / 3.0;
+        assertThat(box(layout.at(1280, new Moment(800, 1000 * lap / 60 + 1_000, null)), "slide-3")
+                        .x())
+                .as("a lap later")
+                .isCloseTo(third - 60, within(1e-6));
+        Layout turned = Layout.of(
+                choose(reel, Options.LANGUAGE, Options.LANGUAGE.domain().read("ar")),
+                Sample.facts(240, 80, 100, 100, 320, 64, 160, 120));
+        assertThat(box(turned.at(1280, new Moment(800, 1_000, null)), "slide-1").x())
+                .as("to the right where that is onward")
+                .isCloseTo(1280 - 150 + 60, within(1e-9));
     }
 
     /** A mark of 2 by 400 is 0.25 px wide at a height of 50: 41 copies with wider gaps fill 2560 px, and it is said. */

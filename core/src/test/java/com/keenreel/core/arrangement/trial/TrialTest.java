@@ -15,7 +15,7 @@ import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Range;
-import com.keenreel.core.time.Motion;
+import com.keenreel.core.space.Scrolled;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -54,9 +54,9 @@ class TrialTest {
 
     @Test
     void aReelHasGoneItsWayWhenItHasLeftTheWindow() {
-        assertThat(Motion.ByScroll.gone(800, 400, 800)).isZero();
-        assertThat(Motion.ByScroll.gone(200, 400, 800)).isEqualTo(0.5);
-        assertThat(Motion.ByScroll.gone(-400, 400, 800)).isEqualTo(1);
-        assertThat(Motion.ByScroll.gone(-9000, 400, 800)).isEqualTo(1);
+        assertThat(Scrolled.gone(800, 400, 800)).isZero();
+        assertThat(Scrolled.gone(200, 400, 800)).isEqualTo(0.5);
+        assertThat(Scrolled.gone(-400, 400, 800)).isEqualTo(1);
+        assertThat(Scrolled.gone(-9000, 400, 800)).isEqualTo(1);
     }
 }
