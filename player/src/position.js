@@ -14,22 +14,44 @@ export class Position extends Stops {
   }
 
   /** A neighbour of the slide in the middle is pressed: it comes there. What is inert hears nothing itself. */
-  #toward({ clientX, defaultPrevented }) {
+  #toward({ clientX, clientY, defaultPrevented }) {
     if (!this.range.middle || defaultPrevented) return;
     const pressed = this.slides.findIndex((slide) => {
-      const { left, right } = slide.getBoundingClientRect();
-      return clientX >= left && clientX < right;
+      const { left, right, top, bottom } = slide.getBoundingClientRect();
+      return this.#upright ? clientY >= top && clientY < bottom : clientX >= left && clientX < right;
     });
     if (pressed >= 0 && pressed !== this.range.stops[this.wanted][0]) this.visit(this.stopOf(pressed));
   }
 
-  /** Where the strip is, px to the right of where its slides are laid out. */
+  get #upright() {
+    return this.plan.axis === 'y';
+  }
+
+  /** 1 where what comes later is to the right, or below; else -1. */
+  get #way() {
+    return this.#upright ? 1 : this.plan.way;
+  }
+
+  /** Moved so far along the row. */
+  #along(far) {
+    return `translate${this.#upright ? 'Y' : 'X'}(calc(${far}))`;
+  }
+
+  /** Where the strip is, px to the right of, or below, where its slides are laid out. */
   get #here() {
-    return new DOMMatrix(getComputedStyle(this.strip).transform).e;
+    const { e, f } = new DOMMatrix(getComputedStyle(this.strip).transform);
+    return this.#upright ? f : e;
+  }
+
+  /** How long the view is, px. */
+  get #view() {
+    const { clientWidth, clientHeight } = this.strip.parentElement;
+    return this.#upright ? clientHeight : clientWidth;
   }
 
   /** Where a slide begins for those who read, px. */
-  #edge({ offsetLeft, offsetWidth }) {
+  #edge({ offsetLeft, offsetTop, offsetWidth }) {
+    if (this.#upright) return offsetTop;
     return this.plan.way < 0 ? offsetLeft + offsetWidth : offsetLeft;
   }
 
@@ -40,7 +62,7 @@ export class Position extends Stops {
 
   /** The strip's transform so many steps on, with some px more while it is dragged. */
   #moved(steps, more = 0) {
-    return `translateX(calc(var(--step) * ${-steps} + ${more}px))`;
+    return this.#along(`var(--step) * ${-steps} + ${more}px`);
   }
 
   /** The same at a stop. */
@@ -62,7 +84,7 @@ export class Position extends Stops {
   /** How far a step is, px. */
   get #step() {
     const [first, second] = this.slides.map((one) => this.#edge(one));
-    return second === undefined ? this.strip.parentElement.clientWidth : Math.abs(second - first);
+    return second === undefined ? this.#view : Math.abs(second - first);
   }
 
   /** So many laps on stands a slide, so that it is in its place while the strip is so many steps on. */
@@ -75,8 +97,8 @@ export class Position extends Stops {
     const { paler, smaller, before } = this.range.middle ?? { paler: 0, smaller: 0, before: 0 };
     const away = Math.min(1, Math.abs(i + laps * this.stops - steps));
     const moved = (laps + (i >= this.stops - before)) * this.stops; // the last ones are laid out before the first
-    const transform = `${moved ? `translateX(calc(var(--step) * ${moved})) ` : ''}${smaller * away ? `scale(${1 - smaller * away})` : ''}`;
-    return { transform: transform || 'none', opacity: 1 - paler * away };
+    const transform = `${moved ? this.#along(`var(--step) * ${moved}`) : ''} ${smaller * away ? `scale(${1 - smaller * away})` : ''}`;
+    return { transform: transform.trim() || 'none', opacity: 1 - paler * away };
   }
 
   /** All slides stand as they belong while the strip is so many steps on. */
@@ -157,8 +179,8 @@ export class Position extends Stops {
   /** From where it was, before it went round the seam so many laps. */
   #on({ px, laps }, end, options) {
     const back = laps * this.stops;
-    const steps = (-px * this.plan.way) / this.#step - back;
-    return this.#go(`translateX(calc(${px}px + var(--step) * ${back}))`, steps, end, options);
+    const steps = (-px * this.#way) / this.#step - back;
+    return this.#go(this.#along(`${px}px + var(--step) * ${back}`), steps, end, options);
   }
 
   /** A hand takes the strip from where it is. */
@@ -167,14 +189,14 @@ export class Position extends Stops {
     const laps = this.moving.length ? this.beyond : 0;
     this.arrive();
     this.stand(this.stop);
-    this.#from = here - this.#here + laps * this.stops * this.#step * this.plan.way;
+    this.#from = here - this.#here + laps * this.stops * this.#step * this.#way;
   }
 
   /** A hand has moved it so far, px. */
   dragged(by) {
     const gone = this.#from + by;
     this.strip.style.transform = this.#offset(this.stop, gone);
-    this.#turn(this.#steps(this.stop) - (gone * this.plan.way) / this.#step);
+    this.#turn(this.#steps(this.stop) - (gone * this.#way) / this.#step);
   }
 
   /** A hand lets it go: it comes to stand at a stop from where it is. */
@@ -183,7 +205,7 @@ export class Position extends Stops {
     const { ms: duration, easing, toward } = this.plan.settle;
     const gone = this.#from + by;
     const step = this.#round ? this.#step : this.#stepOfStops;
-    const wanted = this.stop - this.plan.way * Math.sign(gone) * Math.round(Math.abs(gone) / step + toward);
+    const wanted = this.stop - this.#way * Math.sign(gone) * Math.round(Math.abs(gone) / step + toward);
     const laps = this.#round ? Math.floor(wanted / this.stops) : 0;
     const to = Math.min(Math.max(wanted - laps * this.stops, 0), this.stops - 1);
     if (this.moves) this.wait('paused');
@@ -195,7 +217,7 @@ export class Position extends Stops {
   /** From the first stop to the second, px; the last one may be shorter. */
   get #stepOfStops() {
     const [first, second] = this.range.stops.map(([one]) => this.#edge(this.slides[one]));
-    return second === undefined ? this.strip.parentElement.clientWidth : Math.abs(second - first);
+    return second === undefined ? this.#view : Math.abs(second - first);
   }
 
   /** It was not meant. */

@@ -15,9 +15,9 @@ export class Stops extends Piece {
     this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
     this.dots = [...reel.querySelectorAll('.dot')];
     this.on(reel, 'click', (event) => this.#pressed(event));
-    if (plan.keys) this.on(this.frame, 'keydown', (event) => this.#key(event));
+    this.on(this.frame, 'keydown', (event) => this.range.keys && this.#key(event));
     this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.arrive());
-    if (plan.swipe) swipe(this);
+    swipe(this);
     this.#count();
   }
 
@@ -69,8 +69,10 @@ export class Stops extends Piece {
   }
 
   #key(event) {
-    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    const end = event.target.matches('.arrow, .dot, .frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
+    const steered = event.target.matches('.arrow, .dot');
+    const upright = this.plan.axis === 'y' && steered && { ArrowUp: -this.plan.way, ArrowDown: this.plan.way }[event.key]; // elsewhere the page scrolls
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key] ?? upright;
+    const end = steered || event.target.matches('.frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
     if ((!way && end === undefined) || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     if (way) this.step(way * this.plan.way);

@@ -24,7 +24,7 @@ export class Time extends Piece {
 
   run(share = 0) {
     this.running?.cancel();
-    const { changes, axis } = this.plan;
+    const { changes, axis = 'x' } = this.plan;
     const piece = changes[0].on[0];
     const { lapTime } = this.range;
     const at = (laps) => ({ transform: `translate${axis}(calc(var(--step) * ${-laps}))` });

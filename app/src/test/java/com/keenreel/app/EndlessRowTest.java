@@ -197,6 +197,69 @@ class EndlessRowTest {
         assertThat(page.locator(".slide:not([inert])")).hasCount(1);
     }
 
+    /** What is asked of a row that stands upright. */
+    private static String down(String script) {
+        return script.replace("left", "top").replace("right", "bottom");
+    }
+
+    @Test
+    void oneBelowAnotherItGoesRoundUpAndDownAndLeavesFingersToThePage() {
+        Made reel = row("Upright")
+                .choose("row.upright", null, "true")
+                .choose("row.shown", null, "2")
+                .choose("shape.ratio", null, "5:1");
+        try (Page page = reel.live()) {
+            assertThat(page.locator(".run")).hasCount(1);
+            page.evaluate(down(WATCH));
+            double first = page.locator(".slide-1").boundingBox().y;
+            page.getByLabel("Previous slide").click();
+            for (int i = 0; i < 7; i++) {
+                page.getByLabel("Next slide").click();
+                page.waitForTimeout(i % 3 * 90);
+            }
+            assertThat(page.locator(".dot-1")).hasAttribute("aria-current", "true");
+            page.locator(".dot-6").click();
+            settled(page);
+            assertThat(page.locator(".slide-6").boundingBox().y).isCloseTo(first, within(0.1));
+            assertThat(page.locator(".slide-1").boundingBox().y).isGreaterThan(first + 100);
+            page.keyboard().press("ArrowDown"); // focus is on a dot
+            settled(page);
+            assertThat(page.locator(".slide-1").boundingBox().y).isCloseTo(first, within(0.1));
+            BoundingBox view = page.locator(".view").boundingBox();
+            page.mouse().move(view.x + 300, view.y + 300);
+            page.mouse().down();
+            for (int i = 1; i <= 10; i++) {
+                page.mouse().move(view.x + 300, view.y + 300 - 20 * i);
+            }
+            page.mouse().up();
+            settled(page);
+            assertThat(page.locator(".slide-2").boundingBox().y).isCloseTo(first, within(0.1));
+            assertThat(seen(page, "blank")).as("no more than the gap").isLessThan(25);
+            assertThat(seen(page, "jump")).as("all that is seen moves alike").isLessThan(1);
+        }
+        try (Editor phone = Editor.onPhone();
+                Page page = phone.open(reel.publish().path("address").asString())) {
+            assertThat(page.locator(".run")).hasCount(1);
+            page.evaluate("() => { document.body.style.paddingBottom = '2000px' }");
+            assertThat(page.locator(".view")).hasCSS("touch-action", "pan-y");
+            page.evaluate("""
+                    () => {
+                      const view = document.querySelector('keen-reel').shadowRoot.querySelector('.view');
+                      const touch = (type, clientY) => view.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 7, pointerType: 'touch', button: 0, buttons: 1, clientX: 100, clientY }));
+                      touch('pointerdown', 120);
+                      for (let y = 110; y > 10; y -= 10) touch('pointermove', y);
+                      touch('pointerup', 10);
+                    }""");
+            settled(page);
+            assertThat(page.locator(".dot-1")).hasAttribute("aria-current", "true");
+        }
+    }
+
+    private static void settled(Page page) {
+        page.waitForFunction(
+                "() => document.querySelector('keen-reel').shadowRoot.getAnimations().filter((one) => one.effect.target.matches('.strip, .slide')).length === 0");
+    }
+
     private static String look(Page page, int slide) {
         return (String) page.evaluate("""
                 n => {

@@ -30,6 +30,7 @@ final class Kinds {
         MAKE.put("grid", Kinds::grid);
         MAKE.put("rows", Kinds::rows);
         MAKE.put("depth", Kinds::depth);
+        MAKE.put("upright", Kinds::upright);
         MAKE.put("standing", Kinds::standing);
         MAKE.put("words", Kinds::words);
     }
@@ -101,6 +102,21 @@ final class Kinds {
                 .choose("shape.fit", "tablet", "whole")
                 .choose("look.behind", null, "blurred")
                 .choose("look.shadow", null, "around");
+    }
+
+    /** One below another, without end on a wide screen and the current one in the middle. */
+    static Made upright(Editor editor) {
+        Made reel = editor.make("Upright of the kinds", "row", "full", SIX);
+        reel.say(reel.slides().get(0), "title", "Quatrefoil wall");
+        return reel.choose("row.upright", null, "true")
+                .choose("row.shown", "tablet", "5")
+                .choose("row.shown", "desk", "2")
+                .choose("row.part", "desk", "20")
+                .choose("row.endless", null, "true")
+                .choose("row.middle", null, "true")
+                .choose("row.smaller", null, "10")
+                .choose("shape.ratio", null, "12:5")
+                .choose("shape.tablet-from", null, "700");
     }
 
     static Made stack(Editor editor) {

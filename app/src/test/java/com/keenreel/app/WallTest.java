@@ -174,6 +174,40 @@ class WallTest {
     }
 
     @Test
+    void limitsBetweenSetUpsAreMovedOnTheWidthLine() {
+        Made reel =
+                editor.make("Limits", "row", "box 1200", "commission-01.jpg", "commission-02.jpg", "commission-03.jpg");
+        Page page = reel.bench();
+        Locator limit = page.locator("[data-limit='shape.tablet-from']");
+        assertThat(limit).hasAttribute("aria-valuetext", "tablet begins at 600 px of the reel's width");
+        Locator tablet = page.locator(".screen .said").nth(1);
+        assertThat(tablet).not().containsText("as on phone");
+        var box = limit.boundingBox();
+        var line = page.locator(".width-line").boundingBox();
+        double at = line.x + line.width * (860 - 280) / (2560 - 280); // a page of 860 px, a reel of 820
+        page.mouse().move(box.x + 12, box.y + 12);
+        page.mouse().down();
+        page.mouse().move(at - 30, box.y + 12);
+        page.mouse().move(at, box.y + 12);
+        assertThat(tablet).containsText("as on phone"); // before it is stored
+        page.mouse().up();
+        assertThat(limit).hasAttribute("aria-valuenow", java.util.regex.Pattern.compile("8(19|20|21)"));
+        assertThat(page.locator("#stored")).containsText("revision 2");
+        limit.focus();
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("ArrowLeft");
+        }
+        assertThat(page.locator("#stored")).containsText("revision 3"); // keys are one step
+        assertThat(limit).hasAttribute("aria-valuenow", java.util.regex.Pattern.compile("7(69|70|71)"));
+        assertThat(limit).isFocused();
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        assertThat(limit).hasAttribute("aria-valuenow", java.util.regex.Pattern.compile("600"));
+        assertThat(tablet).not().containsText("as on phone");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aSlidePressedOnAScreenIsPickedAndNothingElseHappens() {
         Made reel = editor.banner("Pressed");
         reel.say(reel.slides().get(0), "button", "Away").say(reel.slides().get(0), "link", "https://fennock.example/");

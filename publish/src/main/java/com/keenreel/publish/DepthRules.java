@@ -17,10 +17,11 @@ final class DepthRules {
     /** Without scripts a row whose current slide stands in the middle is scrolled, from its first slide on. */
     static List<String> withoutScripts(Motion.ByPosition row) {
         boolean middle = row.seams().values().stream().anyMatch(Motion.ByPosition.Seam::middle);
+        String way = row.upright() ? "flex-direction:column;top" : "left";
         return middle
                 ? List.of(
-                        "@media (scripting:none){.strip{display:flex;left:0!important;gap:var(--gap)}"
-                                + ".slide{position:relative;left:auto!important;flex:none;transform:none!important;opacity:1!important}}")
+                        "@media (scripting:none){.strip{display:flex;" + way + ":0!important;gap:var(--gap)}"
+                                + ".slide{position:relative;left:auto!important;top:auto!important;flex:none;transform:none!important;opacity:1!important}}")
                 : List.of();
     }
 

@@ -64,6 +64,9 @@ final class Markup {
         if (motion instanceof Motion.Still && !Needs.of(material).has(Needs.Beside.PAIRS)) {
             reel.addClass("run"); // there is nothing that it has to wait for
         }
+        if (motion.upright()) {
+            reel.addClass("upright");
+        }
         if (motion.stops()) {
             reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
@@ -84,7 +87,7 @@ final class Markup {
             return new Written(Html.print(reel), List.of(), "");
         }
         strip.appendChild(new DataNode(SLIDES));
-        steering(frame);
+        steering(frame, motion);
         if (material.hasLargerView()) {
             reel.appendChild(new LargerView(material.reel().direction(), spoken).write());
         }
@@ -367,8 +370,8 @@ final class Markup {
         return said.alt().isEmpty() ? said.link().replaceFirst("^[a-z]+:(//)?", "") : said.alt();
     }
 
-    private void steering(Element frame) {
-        Direction way = material.reel().direction();
+    private void steering(Element frame, Motion motion) {
+        Direction way = motion.upright() ? Direction.LTR : material.reel().direction();
         if (layout.stands(Part.NEXT)) {
             frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), Shapes.previous(way)));
             frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), Shapes.next(way)));

@@ -49,18 +49,19 @@ final class PlanWriter {
         Motion motion = Arrangements.of(reel).motion(reel);
         plan.put("lead", motion.lead());
         plan.put("way", reel.direction().sign());
+        if (motion.upright()) {
+            plan.put("axis", "y");
+        }
         if (motion instanceof Motion.ByTime band) {
-            plan.put("axis", band.upright() ? "y" : "x").put("pointed", band.pointed());
+            plan.put("pointed", band.pointed());
         }
         if (layout.staysWhileScrolled()) {
             plan.put("stays", true);
         }
         plan.put("autoplay", Arrangements.of(reel).movesByItself(reel));
-        plan.put("keys", reel.choices().get(Options.KEYS));
         if (reel.choices().get(Options.ANEW)) {
             plan.put("anew", true);
         }
-        plan.put("swipe", reel.choices().get(Options.SWIPE));
         ArrayNode holds = plan.putArray("holds");
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
         if (motion.stops()) {
@@ -112,6 +113,10 @@ final class PlanWriter {
     private ObjectNode range(Range range, Motion motion) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("setUp", range.setUp().word());
+        if (motion.stops()) {
+            node.put("keys", reel.choices().get(Options.KEYS, range.setUp()));
+            node.put("swipe", reel.choices().get(Options.SWIPE, range.setUp()));
+        }
         ArrayNode stops = node.putArray("stops");
         for (Stop stop : range.stops()) {
             ArrayNode slides = stops.addArray();

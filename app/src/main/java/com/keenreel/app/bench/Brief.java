@@ -152,6 +152,12 @@ public final class Brief {
                     .text(".");
         }
         around();
+        sentence()
+                .text("Its widths are set up as for tablet from ")
+                .all(ShapeOptions.TABLET_FROM)
+                .text(", as for desk from ")
+                .all(ShapeOptions.DESK_FROM)
+                .text(".");
         sentence().text("The reel is ").by(ShapeOptions.HIDDEN).text(".");
         column("Shape");
     }
@@ -268,9 +274,9 @@ public final class Brief {
                 .text(", ")
                 .by(Options.DOTS)
                 .text(", ")
-                .all(Options.SWIPE)
+                .by(Options.SWIPE)
                 .text(" and ")
-                .all(Options.KEYS)
+                .by(Options.KEYS)
                 .text(goesOn() ? ", and a pause button." : ".");
         List<Range> cramped = layout.withoutDots();
         List<String> without =

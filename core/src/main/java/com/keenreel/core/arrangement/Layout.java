@@ -248,8 +248,9 @@ public final class Layout {
 
     /** A range's step with its side: to the right where it is positive, as in a reel that is read from left to right. */
     public Length stride(Range range) {
-        boolean down = Arrangements.of(reel).motion(reel) instanceof Motion.ByTime band && band.upright();
-        return down ? range.step() : range.step().times(reel.direction().sign());
+        return Arrangements.of(reel).motion(reel).upright()
+                ? range.step()
+                : range.step().times(reel.direction().sign());
     }
 
     /** How many times its slides stand one after another; 1 where nothing is endless. */

@@ -24,6 +24,8 @@ public final class Shared {
             ShapeOptions.ALIGNED,
             ShapeOptions.AROUND,
             ShapeOptions.HIDDEN,
+            ShapeOptions.TABLET_FROM,
+            ShapeOptions.DESK_FROM,
             LookOptions.SURROUND,
             Options.LANGUAGE);
 

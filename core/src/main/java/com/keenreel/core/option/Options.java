@@ -88,12 +88,14 @@ public final class Options {
             "steering.swipe",
             Meaning.of("swipe", "Moving by a finger or a dragged pointer.", "touch", "drag", "finger", "phone"),
             new YesNo("swipe", "no swipe"),
-            true);
+            true,
+            Scope.SET_UP);
     public static final Option<Boolean> KEYS = option(
             "steering.keys",
             Meaning.of("keys", "Arrow keys while focus is inside the reel.", "keyboard", "arrow keys"),
             new YesNo("keys", "no keys"),
-            true);
+            true,
+            Scope.SET_UP);
 
     public static final Option<WordsPlace> WORDS_PLACE = option(
             "words.place",

@@ -7,8 +7,14 @@ package com.keenreel.core.option;
  * @param deskFrom the least width of the desk set-up
  */
 public record SetUpLimits(double tabletFrom, double deskFrom) {
-    /** Below 600 phone, from 1024 desk. */
-    public static final SetUpLimits USUAL = new SetUpLimits(600, 1024);
+    /** So many widths tablet has at the least, px. */
+    private static final double LEAST_OF_TABLET = 40;
+
+    /** Those that were chosen; desk begins where tablet has had the widths that it has at the least. */
+    public static SetUpLimits of(Choices choices) {
+        double tablet = choices.get(ShapeOptions.TABLET_FROM);
+        return new SetUpLimits(tablet, Math.max(tablet + LEAST_OF_TABLET, choices.get(ShapeOptions.DESK_FROM)));
+    }
 
     public SetUpLimits {
         if (!(tabletFrom > 280 && deskFrom > tabletFrom && deskFrom <= 2560)) {

@@ -140,8 +140,44 @@ public final class ShapeOptions {
             new Within(0, 120, 4, "px"),
             0.0);
 
-    private static final List<Option<?>> ALL =
-            List.of(WIDTH, ALIGNED, RATIO, HEIGHT, FIXED, OF_WINDOW, LEAST, MOST, FIT, GAP, HIDDEN, AROUND);
+    public static final Option<Double> TABLET_FROM = new Option<>(
+            "shape.tablet-from",
+            Meaning.of(
+                    "where tablet begins",
+                    "From which width of the reel on it is set up as for tablet; below it as for phone.",
+                    "breakpoint",
+                    "limit",
+                    "mobile",
+                    "screen"),
+            new Within(320, 1200, 10, "px"),
+            600.0);
+    public static final Option<Double> DESK_FROM = new Option<>(
+            "shape.desk-from",
+            Meaning.of(
+                    "where desk begins",
+                    "From which width of the reel on it is set up as for desk; never before tablet has its own widths.",
+                    "breakpoint",
+                    "limit",
+                    "desktop",
+                    "screen"),
+            new Within(400, 2000, 10, "px"),
+            1024.0);
+
+    private static final List<Option<?>> ALL = List.of(
+            WIDTH,
+            ALIGNED,
+            RATIO,
+            HEIGHT,
+            FIXED,
+            OF_WINDOW,
+            LEAST,
+            MOST,
+            FIT,
+            GAP,
+            HIDDEN,
+            AROUND,
+            TABLET_FROM,
+            DESK_FROM);
 
     private ShapeOptions() {}
 

@@ -114,7 +114,7 @@ public record Reel(
 
     /** Where its set-ups begin and end. */
     public SetUpLimits limits() {
-        return SetUpLimits.USUAL;
+        return SetUpLimits.of(choices);
     }
 
     /** The language of its words and of what is said. */

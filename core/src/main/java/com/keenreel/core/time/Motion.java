@@ -19,6 +19,11 @@ public sealed interface Motion {
         return false;
     }
 
+    /** Whether it moves up and down, not to the sides. */
+    default boolean upright() {
+        return false;
+    }
+
     /** The ways in which something moves, each of them once. */
     default List<Change> changes() {
         return List.of();
@@ -123,16 +128,17 @@ public sealed interface Motion {
      * The strip moves from stop to stop.
      *
      * @param time of one step, ms
+     * @param upright whether it moves up and down
      * @param seams by set-up, where the first slide follows the last
      */
-    record ByPosition(long time, Map<SetUp, Seam> seams) implements Stepped {
+    record ByPosition(long time, boolean upright, Map<SetUp, Seam> seams) implements Stepped {
         public ByPosition {
             seams = Map.copyOf(seams);
         }
 
         /** One that ends with its last slide. */
         public ByPosition(long time) {
-            this(time, Map.of());
+            this(time, false, Map.of());
         }
 
         /**

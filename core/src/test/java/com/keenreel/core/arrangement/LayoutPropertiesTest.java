@@ -30,7 +30,6 @@ import com.keenreel.core.space.Part.What;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
-import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -277,7 +276,7 @@ class LayoutPropertiesTest {
                     assertThat(turned.x()).as(what).isCloseTo(width - box.x() - box.width(), within(1e-5));
                 }
             });
-            boolean movesDown = kind.motion(any.reel()) instanceof Motion.ByTime band && band.upright();
+            boolean movesDown = kind.motion(any.reel()).upright();
             assertThat(rtl.stride(rtl.usual(SetUp.DESK)).at(width))
                     .isEqualTo((movesDown ? 1 : -1)
                             * ltr.stride(ltr.usual(SetUp.DESK)).at(width));

@@ -136,7 +136,7 @@ class OptionsTest {
 
     @Test
     void setUpsMeetWithoutAGap() {
-        SetUpLimits limits = SetUpLimits.USUAL;
+        SetUpLimits limits = SetUpLimits.of(Choices.USUAL);
         assertThat(limits.from(SetUp.PHONE)).isZero();
         assertThat(limits.below(SetUp.PHONE))
                 .isEqualTo(limits.from(SetUp.TABLET))

@@ -26,7 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Whole slides side by side, which move by one. */
+/** Whole slides side by side or one below another, which move by one. */
 public final class Row implements Arrangement {
     /**
      * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
@@ -80,7 +80,8 @@ public final class Row implements Arrangement {
                 seams.put(setUp, RowPlaces.seam(reel, setUp));
             }
         }
-        return new Motion.ByPosition(reel.choices().get(Options.TRANSITION_TIME), seams);
+        return new Motion.ByPosition(
+                reel.choices().get(Options.TRANSITION_TIME), reel.choices().get(RowOptions.UPRIGHT), seams);
     }
 
     @Override
@@ -90,7 +91,7 @@ public final class Row implements Arrangement {
                 Shared.heights(reel),
                 new Line(
                         Column.SHAPE,
-                        "{row.shown} stand side by side, {shape.gap} apart, with {row.part} of the next in sight."),
+                        "{row.shown} {row.upright}, {shape.gap} apart, with {row.part} of the next in sight."),
                 Shared.byRatio(reel, "Each picture is {shape.ratio}."),
                 new Line(Column.MOTION, "Moves {row.views} in {motion.time}."),
                 new Line(Column.MOTION, !couldBeRound(reel), "After the last slide {row.endless}."),

@@ -35,6 +35,19 @@ public final class RowOptions {
             0.0,
             Scope.SET_UP);
 
+    public static final Option<Boolean> UPRIGHT = new Option<>(
+            "row.upright",
+            Meaning.of(
+                    "direction of the row",
+                    "Whether slides stand side by side or one below another; a finger on an upright row scrolls the page.",
+                    "vertical",
+                    "horizontal",
+                    "column",
+                    "up",
+                    "down"),
+            new YesNo("stand one below another", "stand side by side"),
+            false);
+
     public static final Option<Boolean> VIEWS = new Option<>(
             "row.views",
             Meaning.of(
@@ -98,7 +111,7 @@ public final class RowOptions {
             0.0);
 
     /** All of them. */
-    static final List<Option<?>> ALL = List.of(SHOWN, PART, VIEWS, ENDLESS, MIDDLE, PALER, SMALLER);
+    static final List<Option<?>> ALL = List.of(SHOWN, PART, UPRIGHT, VIEWS, ENDLESS, MIDDLE, PALER, SMALLER);
 
     private RowOptions() {}
 }

@@ -21,9 +21,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Whole slides side by side. With n shown, gap g and the part p of the next one, an item is (W - (n - 1) g) / n wide
+ * Whole slides side by side, or one below another. With n shown, gap g and the part p of the next one, an item is (W - (n - 1) g) / n wide
  * when p is 0, else (W - n g) / (n + p); N slides make N - n + 1 stops, or one for each n of them, the last step shortened,
- * so that the last one never shows a blank.
+ * so that the last one never shows a blank. One below another each is as wide as the reel and h high, and the view is n h + (n - 1) g
+ * high, with a part of the next one g + p h more.
  */
 final class RowPlaces implements Places {
     private final Reel reel;
@@ -90,6 +91,9 @@ final class RowPlaces implements Places {
 
     /** The width of one slide. */
     private Length item(SetUp setUp, Length gap) {
+        if (isUpright()) {
+            return Length.WIDTH;
+        }
         int n = shown(reel, setUp);
         double part = part(reel, setUp);
         return part == 0
@@ -97,12 +101,23 @@ final class RowPlaces implements Places {
                 : Length.WIDTH.minus(gap.times(n)).dividedBy(n + part);
     }
 
+    private boolean isUpright() {
+        return reel.choices().get(RowOptions.UPRIGHT);
+    }
+
+    /** How high the view of slides is that stand one below another. */
+    private Length upright(SetUp setUp, Length height, Length gap) {
+        int n = shown(reel, setUp);
+        double part = part(reel, setUp);
+        Length whole = height.plus(gap).times(n).minus(gap);
+        return part == 0 ? whole : whole.plus(gap).plus(height.times(part));
+    }
+
     @Override
     public Range lay(Span span) {
         SetUp setUp = span.setUp();
         Length gap = gap(span);
         Length item = item(setUp, gap);
-        Length step = item.plus(gap);
         int shown = shown(reel, setUp);
         int count = reel.slides().size();
         boolean middle = isMiddle(reel, setUp);
@@ -113,26 +128,34 @@ final class RowPlaces implements Places {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Length picture = boxes.pictureHeight(item);
         Length height = picture.plus(boxes.reserved());
-        Controls controls = new Controls(reel, span, stops.size(), picture, false);
+        boolean upright = isUpright();
+        // one below another there are no sides at which arrows could stand
+        Controls controls = new Controls(reel, span, stops.size(), upright ? Length.ZERO : picture, false);
+        Length step = (upright ? height : item).plus(gap);
+        Length high = upright ? upright(setUp, height, gap) : height;
 
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             int at = i >= count - seam.before() ? i - count : i; // the last ones stand before the first
             Placed slide = Placed.of(
                     Part.slide(i + 1),
-                    new Box(step.times(at), Length.ZERO, item, height),
+                    upright
+                            ? new Box(Length.ZERO, step.times(at), item, height)
+                            : new Box(step.times(at), Length.ZERO, item, height),
                     boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO));
             boolean neighbour = middle && at != 0 && (seam.paler() > 0 || seam.smaller() > 0);
             Stance stance = new Stance(0, 0, 0, 1 - seam.smaller(), 1 - seam.paler());
             slides.add(neighbour ? slide.standing(new InDepth(stance, item, height.dividedBy(2))) : slide);
         }
         List<Placed> inside = new ArrayList<>();
-        Box view = Box.all(Length.WIDTH, height);
-        Length before = middle ? Length.WIDTH.minus(item).dividedBy(2) : Length.ZERO;
-        Box strip = new Box(before, Length.ZERO, Length.WIDTH, height);
+        Box view = Box.all(Length.WIDTH, high);
+        Length before = !middle ? Length.ZERO : (upright ? high.minus(height) : Length.WIDTH.minus(item)).dividedBy(2);
+        Box strip = upright
+                ? new Box(Length.ZERO, before, Length.WIDTH, high)
+                : new Box(before, Length.ZERO, Length.WIDTH, high);
         inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))));
-        inside.addAll(controls.around(height));
-        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        inside.addAll(controls.around(high));
+        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, high.plus(controls.below())), inside);
         return new Range(span, frame, stops, step, gap);
     }
 }
