@@ -23,16 +23,17 @@ for (const name of ['shell', 'days', 'port', 'larger']) await script(source(name
 
 /** What players are composed of: what leads, and what may stand beside it. */
 const LEADS = {
-  nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger'] },
+  nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger', 'entering'] },
   time: { from: "{ Time as Lead } from './time.js'", beside: [] },
   scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger', 'worded'] },
   distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
-  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew'] },
+  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'entering'] },
   change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
 };
 const BESIDE = {
   pairs: { from: "{ Pairs } from './pairs.js'", run: 'Pairs' },
   larger: { from: "{ Enlarging } from './enlarging.js'", run: 'Enlarging' },
+  entering: { from: "{ Entering } from './entering.js'", run: 'Entering' },
   worded: { from: "{ Worded } from './worded.js'", run: 'Worded' },
   cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
   anew: { from: "{ anew } from './anew.js'", prepare: 'anew' },
@@ -58,7 +59,7 @@ keep(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'
 
 const styles = [
   'base.css',
-  ...['pairs', 'larger', 'cutting', 'by-time'].map((name) => `styles/${name}.css`),
+  ...['pairs', 'larger', 'cutting', 'entering', 'by-time'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
 const { outputFiles } = await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out, write: false });

@@ -3,6 +3,7 @@
 import { become } from './becoming.js';
 import { hold, letGo, moment, resume } from './clock.js';
 import { Overlay } from './overlay.js';
+import { Spanning } from './spanning.js';
 
 const host = document.querySelector('keen-reel');
 const overlay = new Overlay(host);
@@ -20,6 +21,8 @@ let left; // where the former fragment was, though nothing may have been shown s
 const name = ({ src, srcset, className }) => `${src} ${srcset} ${className}`;
 
 const tell = (message) => parent !== window && parent.postMessage(message, location.origin);
+
+const spanning = new Spanning(host, (spanned, done) => tell({ spanned: spanned ?? '', done }));
 
 const commands = {
   async show({ fragment }) {
@@ -41,7 +44,10 @@ const commands = {
     tell({ shown: version });
   },
   at: ({ ms, view }) => piece && hold(piece, ms, view),
-  pick: ({ slide }) => (picked = slide),
+  pick({ slide, spans, scale }) {
+    picked = slide;
+    spanning.show(slide, spans, scale);
+  },
   overlay: (wanted) => overlay.show(wanted),
   play: () => piece && letGo(piece),
 };
@@ -54,6 +60,7 @@ window.ask = ({ command, ...rest }) => {
   const draw = () => {
     host.shadowRoot?.querySelectorAll('.strip > .slide').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
     overlay.draw(piece?.range?.setUp);
+    spanning.draw(piece?.range?.setUp);
   };
   if (command === 'at' && !waiting) {
     commands.at(rest);

@@ -74,7 +74,7 @@ export function order() {
     pick(id) {
       this.$root.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
       if (id) this.$root.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
-      desk.wall.tell({ command: 'pick', slide: id });
+      desk.wall.pick(id);
       if (id && !this.whole) desk.wall.hold(this.startOf(id)); // where scrolling leads all are there at once
       this.showMoment();
     },

@@ -115,6 +115,34 @@ export function sheet() {
       edits.store({ kind: 'say', slide: this.slide, field: currentTarget.dataset.field, text: null });
     },
 
+    /** How many cells the slide takes by set-up, "2 1"; undefined where there are no equal cells. */
+    get spans() {
+      const said = this.$root.querySelector('[data-spans]')?.dataset;
+      return said && { ...said };
+    },
+
+    /** A hand drags its edge over so many columns and rows, and lets go when it is done. */
+    span(wanted, done) {
+      const offers = this.spans?.offers.split(', ').map((one) => one.split(' '));
+      const value = offers?.find(([across, down]) => `${across} ${down}` === wanted)?.[2];
+      if (!value) {
+        edits.endPreview();
+        return;
+      }
+      const edit = { kind: 'choose', option: this.spans.spans, slide: this.slide, setUp: null, value };
+      if (done) edits.store(edit);
+      else edits.preview(edit);
+    },
+
+    /** With shift, arrow keys do the same; whether there was something to do. */
+    spanBy(key) {
+      const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[key];
+      if (!step || !this.spans) return false;
+      const wanted = this.spans.desk.split(' ').map((cells, i) => Math.min(2, Math.max(1, Number(cells) + step[i])));
+      if (wanted.join(' ') !== this.spans.desk) this.span(wanted.join(' '), true);
+      return true;
+    },
+
     /** Another picture on that side, or instead of the slide's own. */
     async exchange(side) {
       const { slide } = this;
@@ -156,6 +184,7 @@ export function sheet() {
     drawn() {
       typing.drawn();
       this.remember();
+      desk.wall.pick(desk.slide);
       if (shown !== this.slide) scope = ALL;
       shown = this.slide;
       const all = [...this.$root.querySelectorAll('[data-canvas]')];

@@ -63,7 +63,8 @@ export function wall() {
 
     keys(event) {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'Escape' && large) this.enlarge(large);
+      if (event.shiftKey && desk.sheet.spanBy(event.key)) event.preventDefault();
+      else if (event.key === 'Escape' && large) this.enlarge(large);
       else if (/^[1-4]$/.test(event.key) && this.screens[event.key - 1]) this.enlarge(this.screens[event.key - 1]);
     },
     enlargeThis(event) {
@@ -124,12 +125,13 @@ export function wall() {
       if (!frame) return;
       if (event.data.ready !== undefined) {
         this.isReady(frame, event.data.ready);
-        this.tell({ command: 'pick', slide: desk.slide }, [frame]);
+        this.pick(desk.slide, [frame]);
         this.at([frame]);
         if (this.over.length) this.overlay([frame]);
       }
       if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
       if (event.data.pressed) desk.select(event.data.pressed);
+      if (event.data.spanned !== undefined) desk.sheet.span(event.data.spanned, event.data.done);
     },
 
     /** A page is there, and shows that; where the others show something else, all are told what there is. */
@@ -142,6 +144,11 @@ export function wall() {
     behind() {
       this.shows = '';
       desk.behind();
+    },
+
+    /** A slide's sheet is open: its picture is seen where pictures wait, and its cell's edge can be dragged. */
+    pick(slide, frames = this.frames) {
+      this.tell({ command: 'pick', slide, spans: slide ? desk.sheet?.spans : undefined, scale }, frames);
     },
 
     /** Holds every page at a moment, ms. */

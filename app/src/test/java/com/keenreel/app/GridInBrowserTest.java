@@ -62,6 +62,63 @@ class GridInBrowserTest {
     }
 
     @Test
+    void cellsComeOneAfterAnotherOnceTheyAreInSightAndNothingShifts() {
+        Made reel = Kinds.grid(editor).choose("motion.enters", null, "true");
+        String element = reel.publish().path("element").asString();
+        var below = Editor.JSON.createObjectNode().put("title", "Below");
+        var blocks = below.putArray("blocks");
+        blocks.addObject()
+                .put("kind", "embed")
+                .put("column", "wide")
+                .put("content", "<div style=\"height:1500px\"></div>");
+        blocks.addObject().put("kind", "embed").put("column", "wide").put("content", element);
+        editor.send("PUT", "/practice/below", below.toString());
+        try (Page page = editor.open(Running.application().site() + "/below")) {
+            assertThat(page.locator("keen-reel .run")).hasCount(1);
+            assertThat(page.locator("keen-reel .slide-1")).hasCSS("opacity", "0");
+            page.locator("keen-reel").scrollIntoViewIfNeeded();
+            page.evaluate("() => scrollBy(0, 600)");
+            assertThat(page.locator("keen-reel .slide-1")).hasCSS("opacity", "1");
+            assertThat(page.locator("keen-reel .slide-4")).hasCSS("opacity", "1");
+            assertThat(editor.shifts(page)).isEmpty();
+        }
+        try (Page page = editor.open("/help")) {
+            page.emulateMedia(new Page.EmulateMediaOptions()
+                    .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+            page.navigate(Running.application().site() + "/below");
+            assertThat(page.locator("keen-reel .run")).hasCount(1);
+            assertThat(page.locator("keen-reel .slide-4")).hasCSS("opacity", "1");
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aCellIsDraggedOverOthersOnTheWallOrTurnedByKeys() {
+        Page page = Kinds.grid(editor).bench();
+        page.locator(".card").nth(1).click();
+        Locator spans = page.locator("[data-spans]");
+        assertThat(spans).hasAttribute("data-desk", "1 1");
+        Locator corner = page.frameLocator(".screen:nth-child(3) iframe").locator("[title^=Drag]");
+        var box = corner.boundingBox();
+        Locator dragged = page.frameLocator(".screen:nth-child(3) iframe").locator("keen-reel .slide-2");
+        var cell = dragged.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + cell.width / 2, box.y + cell.height);
+        page.mouse().move(box.x + cell.width, box.y + cell.height);
+        page.waitForCondition(() -> dragged.boundingBox().width > 1.9 * cell.width); // before it is stored
+        page.mouse().up();
+        assertThat(page.locator(".own .word").first()).containsText("two by two cells");
+        page.locator(".screen-name").first().focus();
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(page.locator(".own .word").first()).containsText("two cells across");
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        assertThat(spans).hasAttribute("data-desk", "1 1");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aRowMovesByAllThatAreInSightAndItsLastStepIsShorter() {
         Made reel = editor.make(
                 "By views",

@@ -61,7 +61,9 @@ final class Markup {
                 .attr("lang", material.reel().language().tag())
                 .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
-        if (motion instanceof Motion.Still && !Needs.of(material).has(Needs.Beside.PAIRS)) {
+        if (motion instanceof Motion.Still
+                && !Needs.of(material).has(Needs.Beside.PAIRS)
+                && !Needs.enters(material.reel())) {
             reel.addClass("run"); // there is nothing that it has to wait for
         }
         if (motion.upright()) {

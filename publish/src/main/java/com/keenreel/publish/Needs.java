@@ -31,6 +31,8 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         LARGER,
         /** Slides come in another order on every visit. */
         ANEW,
+        /** Slides come one after another. */
+        ENTERING,
         /** Large words show pictures. */
         WORDED,
         /** Slides are seen through windows, or their pictures are cut in pieces. */
@@ -59,10 +61,18 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
         }
+        if (enters(reel)) {
+            beside.add(Beside.ENTERING);
+        }
         if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
             beside.add(Beside.WORDED);
         }
         return new Needs(Arrangements.of(reel).word(), motion.lead(), beside);
+    }
+
+    /** Whether slides come one after another. */
+    static boolean enters(Reel reel) {
+        return Arrangements.of(reel).has(Options.ENTERS) && reel.choices().get(Options.ENTERS);
     }
 
     /** Whether it needs that. */

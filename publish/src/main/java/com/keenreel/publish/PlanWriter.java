@@ -14,6 +14,7 @@ import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Cut;
+import com.keenreel.core.time.Entering;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
 import com.keenreel.core.time.Piece;
@@ -54,6 +55,14 @@ final class PlanWriter {
         }
         if (motion instanceof Motion.ByTime band) {
             plan.put("pointed", band.pointed());
+        }
+        if (Needs.enters(reel)) {
+            Entering entering = Entering.of(reel.slides().size());
+            ArrayNode delays = plan.putObject("enters")
+                    .put("ms", entering.ms())
+                    .put("easing", Entering.EASING.css())
+                    .putArray("delays");
+            entering.delays().forEach(delays::add);
         }
         if (layout.staysWhileScrolled()) {
             plan.put("stays", true);

@@ -218,6 +218,12 @@ public final class Brief {
                                             ? ", endlessly, until a visitor takes over; it waits while pointed at."
                                             : "; but all its slides are in sight, so there is nothing to go on to.");
         }
+        if (arrangement.has(Options.ENTERS)) {
+            sentence()
+                    .text("When it comes into sight slides ")
+                    .all(Options.ENTERS)
+                    .text(".");
+        }
         if (arrangement.has(Options.ANEW)) {
             sentence()
                     .idle(reel.slides().size() < 3 || !arrangement.motion(reel).stops())

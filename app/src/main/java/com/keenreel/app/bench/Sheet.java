@@ -63,6 +63,7 @@ public record Sheet(
         List<Canvas> canvases,
         String found,
         List<List<Token>> own,
+        @Nullable Spans spans,
         List<Focus> focal) {
 
     /**
@@ -336,6 +337,7 @@ public record Sheet(
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),
+                Spans.of(reel, arrangement, slide),
                 focal(draft, slide));
     }
 

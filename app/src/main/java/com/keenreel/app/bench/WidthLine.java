@@ -63,6 +63,10 @@ record WidthLine(List<Stretch> stretches, List<Integer> usual, List<Limit> limit
             return (Domain.Within) option.domain();
         }
 
+        public String title() {
+            return "Drag it, or turn it by arrow keys: " + says;
+        }
+
         public String called() {
             return StringUtils.capitalize(option.means().name());
         }

@@ -2,6 +2,7 @@ package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Spanning;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Words.Field;
@@ -9,6 +10,7 @@ import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Motion;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A way for slides to stand, to move and to be steered. Each is a package of its own below this one, named in the registry
@@ -53,6 +55,11 @@ public interface Arrangement {
     /** Whether visitors meet that of what slides say. */
     default boolean tells(Field field) {
         return field == Field.LINK || field == Field.ALT || has(Options.WORDS_PLACE);
+    }
+
+    /** What says how many cells a slide takes, where slides stand in equal cells; null elsewhere. */
+    default @Nullable Option<Spanning> spanning(Reel reel) {
+        return null;
     }
 
     /** What of a reel's slides it keeps without showing it, in a few words; empty where it shows all. */

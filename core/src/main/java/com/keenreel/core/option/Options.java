@@ -221,6 +221,19 @@ public final class Options {
                     "deep link"),
             new YesNo("in the page's address", "not in the page's address"),
             false);
+    public static final Option<Boolean> ENTERS = option(
+            "motion.enters",
+            Meaning.of(
+                    "how slides come",
+                    "Whether slides are there at once, or come one after another when the reel first comes into sight; never for"
+                            + " visitors who asked for less motion.",
+                    "entrance",
+                    "reveal",
+                    "stagger",
+                    "animation",
+                    "appear"),
+            new YesNo("come one after another", "are there at once"),
+            false);
     public static final Option<Boolean> ANEW = option(
             "motion.anew",
             Meaning.of(

@@ -2,6 +2,8 @@ package com.keenreel.core.space;
 
 import com.keenreel.core.option.Aligned;
 import com.keenreel.core.option.ReelWidth;
+import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 
 /** From page to slot to reel. */
@@ -13,6 +15,17 @@ public final class Widths {
     private static final double MOST_AROUND = 0.125;
 
     private Widths() {}
+
+    /**
+     * Whether a reel that stands on a page of that width or more may be narrower than it: it has a share of its slot, space
+     * around it, or a slot that is no wider.
+     */
+    public static boolean mayBeNarrower(Reel reel) {
+        boolean narrowSlot = reel.slot().kind() != Slot.Kind.FULL && reel.slot().size() < NARROWEST;
+        return narrowSlot
+                || reel.choices().get(ShapeOptions.WIDTH).share() < 1
+                || reel.choices().get(ShapeOptions.AROUND) > 0;
+    }
 
     /** The slot's width as a length of the page's width. */
     public static Length slot(Slot slot) {

@@ -15,6 +15,7 @@ import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.Spanning;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Many slides in sight, in cells or in rows of whole pictures; all at once, or page by page. */
 public final class Grid implements Arrangement {
@@ -40,7 +42,7 @@ public final class Grid implements Arrangement {
                 GridOptions.HOLES,
                 GridOptions.PAGE);
         static final Set<Option<?>> ALL =
-                Shared.together(Shared.together(Shared.STOPS, Shared.HEIGHTS), OWN, ShapeOptions.GAP);
+                Shared.together(Shared.together(Shared.STOPS, Shared.HEIGHTS), OWN, ShapeOptions.GAP, Options.ENTERS);
     }
 
     @Override
@@ -82,6 +84,11 @@ public final class Grid implements Arrangement {
     @Override
     public List<Option<?>> own() {
         return Has.OWN;
+    }
+
+    @Override
+    public @Nullable Option<Spanning> spanning(Reel reel) {
+        return isFilled(reel) ? null : GridOptions.SPAN;
     }
 
     @Override

@@ -7,6 +7,7 @@ import com.keenreel.core.option.Domain.YesNo;
 import com.keenreel.core.option.Meaning;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Scope;
+import com.keenreel.core.option.Spanning;
 
 /** What only a grid has. */
 public final class GridOptions {

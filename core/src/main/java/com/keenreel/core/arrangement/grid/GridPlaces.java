@@ -18,6 +18,7 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.space.Widths;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -102,7 +103,8 @@ final class GridPlaces implements Places {
     private Length gap(Span span) {
         double gap = choices.get(ShapeOptions.GAP, span.setUp());
         int columns = columns(span.setUp());
-        boolean fits = rows.containsKey(span.setUp()) || gap <= span.narrowest() / (2 * columns);
+        boolean roomy = gap <= span.narrowest() / (2 * columns) && !Widths.mayBeNarrower(reel);
+        boolean fits = rows.containsKey(span.setUp()) || roomy;
         return fits ? Length.px(gap) : Length.min(Length.px(gap), Length.WIDTH.dividedBy(2 * columns));
     }
 

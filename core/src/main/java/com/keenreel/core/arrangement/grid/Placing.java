@@ -1,5 +1,6 @@
 package com.keenreel.core.arrangement.grid;
 
+import com.keenreel.core.option.Spanning;
 import java.util.BitSet;
 
 /**

@@ -16,6 +16,7 @@ import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.space.Widths;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,7 +87,8 @@ final class RowPlaces implements Places {
         double gap = reel.choices().get(ShapeOptions.GAP, span.setUp());
         int shown = shown(reel, span.setUp());
         Length chosen = Length.px(gap);
-        return gap <= span.narrowest() / (2 * shown) ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
+        boolean fits = gap <= span.narrowest() / (2 * shown) && !Widths.mayBeNarrower(reel);
+        return fits ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
     }
 
     /** The width of one slide. */

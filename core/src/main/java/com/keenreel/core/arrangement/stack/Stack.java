@@ -8,6 +8,7 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
@@ -22,7 +23,8 @@ public final class Stack implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL = Shared.together(Shared.CELLS, Shared.HEIGHTS, ShapeOptions.GAP);
+        static final Set<Option<?>> ALL =
+                Shared.together(Shared.CELLS, Shared.HEIGHTS, ShapeOptions.GAP, Options.ENTERS);
     }
 
     @Override

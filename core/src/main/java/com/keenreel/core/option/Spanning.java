@@ -1,4 +1,4 @@
-package com.keenreel.core.arrangement.grid;
+package com.keenreel.core.option;
 
 /** How many cells a slide takes. */
 public enum Spanning {
@@ -18,16 +18,17 @@ public enum Spanning {
     }
 
     /** Columns. */
-    int across() {
+    public int across() {
         return across;
     }
 
     /** Rows. */
-    int down() {
+    public int down() {
         return down;
     }
 
-    String says() {
+    /** In words. */
+    public String says() {
         return says;
     }
 }
