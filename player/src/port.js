@@ -58,6 +58,7 @@ const commands = {
  */
 window.ask = ({ command, ...rest }) => {
   const draw = () => {
+    bring();
     host.shadowRoot?.querySelectorAll('.strip > .slide').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
     overlay.draw(piece?.range?.setUp);
     spanning.draw(piece?.range?.setUp);
@@ -76,6 +77,12 @@ window.ask = ({ command, ...rest }) => {
     .finally(() => (waiting -= 1));
   waiting += 1;
 };
+
+/** The slide whose sheet is open is in sight, however many there are at a stop. */
+function bring() {
+  const slide = picked && piece?.held && piece.slides?.findIndex(({ dataset }) => dataset.slide === picked);
+  if (slide >= 0 && piece.coming === undefined && !piece.range.stops[piece.stop]?.includes(slide)) piece.stand(piece.stopOf(slide));
+}
 
 /** The style sheet of the reel; the one that came with the page is slower to change. */
 function sheetOf(root) {

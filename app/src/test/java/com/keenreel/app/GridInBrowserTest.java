@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -98,15 +99,28 @@ class GridInBrowserTest {
         page.locator(".card").nth(1).click();
         Locator spans = page.locator("[data-spans]");
         assertThat(spans).hasAttribute("data-desk", "1 1");
-        Locator corner = page.frameLocator(".screen:nth-child(3) iframe").locator("[title^=Drag]");
-        var box = corner.boundingBox();
         Locator dragged = page.frameLocator(".screen:nth-child(3) iframe").locator("keen-reel .slide-2");
-        var cell = dragged.boundingBox();
-        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        double wide = ((Number) dragged.evaluate("one => one.clientWidth")).doubleValue();
+        assertThat(page.frameLocator(".screen:nth-child(3) iframe").locator("[title^=Drag]"))
+                .isVisible();
+        @SuppressWarnings("unchecked")
+        List<Number> at = (List<Number>) page.evaluate("""
+                () => {
+                  const frame = document.querySelectorAll('iframe')[2];
+                  const seen = frame.getBoundingClientRect();
+                  const scale = seen.width / frame.clientWidth; // pages of the wall are drawn smaller
+                  const { right, bottom } = frame.contentDocument.querySelector('[title^=Drag]').getBoundingClientRect();
+                  const { width, height } = frame.contentDocument.querySelector('keen-reel').shadowRoot.querySelector('.slide-2').getBoundingClientRect();
+                  return [seen.left + right * scale - 4, seen.top + bottom * scale - 4, width * scale, height * scale];
+                }""");
+        double x = at.get(0).doubleValue();
+        double y = at.get(1).doubleValue();
+        page.mouse().move(x, y);
         page.mouse().down();
-        page.mouse().move(box.x + cell.width / 2, box.y + cell.height);
-        page.mouse().move(box.x + cell.width, box.y + cell.height);
-        page.waitForCondition(() -> dragged.boundingBox().width > 1.9 * cell.width); // before it is stored
+        page.mouse().move(x + at.get(2).doubleValue() / 2, y + at.get(3).doubleValue());
+        page.mouse().move(x + at.get(2).doubleValue(), y + at.get(3).doubleValue());
+        page.waitForCondition(
+                () -> ((Number) dragged.evaluate("one => one.clientWidth")).doubleValue() > 1.9 * wide); // before it is stored
         page.mouse().up();
         assertThat(page.locator(".own .word").first()).containsText("two by two cells");
         page.locator(".screen-name").first().focus();

@@ -211,6 +211,6 @@ class BriefTest {
                         .isEqualTo(concerns);
             }
         }
-        assertThat(offered).contains("arrangement", "shape.width", "look.controls");
+        assertThat(offered).contains("arrangement", "shape.width", "shape.tablet-from");
     }
 }
