@@ -13,10 +13,11 @@ export class Scroll extends Piece {
       const targets = piece.on === 'strip' ? [this.strip] : slides;
       return targets.map((target) => target.animate([pose(piece.from), pose(piece.to)], timing(piece, ms)));
     });
-    const shifted = [...this.strip.querySelectorAll('.word')].map((word) =>
-      word.animate({ transform: ['translateX(var(--from))', 'translateX(var(--to))'] }, { duration: ms, fill: 'both' }),
-    );
+    const way = { transform: ['translateX(var(--from))', 'translateX(var(--to))'] };
+    const shifted = [...this.strip.querySelectorAll('.word')].map((word) => word.animate(way, { duration: ms, fill: 'both' }));
     this.moving.push(...shifted);
+    // WebKit keeps what lengths were when the way was said
+    this.watch(new ResizeObserver(() => shifted.forEach(({ effect }) => effect.setKeyframes(way))), this.frame);
     this.moving.forEach((animation) => animation.pause());
     this.on(window, 'scroll', () => this.follow(), { passive: true, capture: true }); // of anything around it
     this.on(window, 'resize', () => this.follow());

@@ -252,7 +252,10 @@ export function wall() {
       screen.style.width = `${Math.max(width * by, CAPTION)}px`;
       Object.assign(view.style, { width: `${width * by}px`, height: `${height * by}px` });
       const whole = Math.max(height, HEAD + Number(reel) + FOOT);
-      view.classList.toggle('goes-on', whole > height + 1 && Number(reel) > TALL);
+      const goesOn = whole > height + 1 && Number(reel) > TALL;
+      view.classList.toggle('goes-on', goesOn);
+      if (goesOn) Object.assign(view, { tabIndex: 0, role: 'group', ariaLabel: 'The page, which can be scrolled' }); // by keys, too
+      else ['tabindex', 'role', 'aria-label'].forEach((name) => view.removeAttribute(name));
       Object.assign(page.style, { width: `${width}px`, height: `${whole}px`, transform: `scale(${by})` });
       Object.assign(frame.style, { width: `${slot}px`, height: `${reel}px`, left: `${left}px`, top: `${HEAD}px` });
       const [beside, hints] = screen.querySelectorAll('.hints');

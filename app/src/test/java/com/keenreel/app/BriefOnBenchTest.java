@@ -189,7 +189,7 @@ class BriefOnBenchTest {
             return "Worded anew, {n} of {count}";
         }
         String usual = domain.write(option.usual());
-        return ProveOptions.values(option).stream()
+        return LayoutCases.values(option).stream()
                 .filter(value -> !domain.write(domain.read(value)).equals(usual))
                 .findFirst()
                 .orElse(option.equals(Options.ANEW) ? "true" : "");

@@ -119,8 +119,8 @@ class GridInBrowserTest {
         page.mouse().down();
         page.mouse().move(x + at.get(2).doubleValue() / 2, y + at.get(3).doubleValue());
         page.mouse().move(x + at.get(2).doubleValue(), y + at.get(3).doubleValue());
-        page.waitForCondition(
-                () -> ((Number) dragged.evaluate("one => one.clientWidth")).doubleValue() > 1.9 * wide); // before it is stored
+        page.waitForCondition(() -> ((Number) dragged.evaluate("one => one.clientWidth")).doubleValue()
+                > 1.9 * wide); // before it is stored
         page.mouse().up();
         assertThat(page.locator(".own .word").first()).containsText("two by two cells");
         page.locator(".screen-name").first().focus();

@@ -41,6 +41,16 @@ final class Kinds {
         return some(editor, MAKE.size());
     }
 
+    /** What they are called. */
+    static List<String> names() {
+        return List.copyOf(MAKE.keySet());
+    }
+
+    /** One of that name. */
+    static Made of(String kind, Editor editor) {
+        return MAKE.get(kind).apply(editor);
+    }
+
     /** At most so many of them, others in every run. */
     static Map<String, Made> some(Editor editor, int most) {
         Map<String, Made> kinds = new LinkedHashMap<>();

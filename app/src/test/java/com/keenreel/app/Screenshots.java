@@ -78,7 +78,10 @@ public final class Screenshots {
                 origin + "/pictures?q=glaze+bench",
                 "picture.png",
                 page -> page.locator(".row .name").first().click());
-        bench("From the pattern drawer", "bench-depth.png", page -> {});
+        bench(
+                "Glaze colours",
+                "bench-words.png",
+                page -> page.locator(".card").nth(1).click());
         bench(
                 "Walls of this year",
                 "arrangements.png",

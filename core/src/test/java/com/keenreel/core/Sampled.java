@@ -12,6 +12,9 @@ import java.util.Random;
 public final class Sampled {
     private static final long SEED = Long.getLong("keen-reel.seed", new Random().nextInt(1_000_000));
 
+    /** So many are printed one by one. */
+    private static final int FEW = 12;
+
     private Sampled() {}
 
     /** At most so many of those, in their order. */
@@ -25,7 +28,7 @@ public final class Sampled {
         }
         Collections.shuffle(places, new Random(SEED));
         List<T> some = places.subList(0, most).stream().sorted().map(all::get).toList();
-        System.out.println("seed " + SEED + ": " + most + " of " + all.size() + ", " + some);
+        System.out.println("seed " + SEED + ": " + most + " of " + all.size() + (most > FEW ? "" : ", " + some));
         return some;
     }
 }

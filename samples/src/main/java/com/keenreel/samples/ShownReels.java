@@ -209,6 +209,9 @@ final class ShownReels {
     MadeReel archive() {
         MadeReel reel = make(
                 "From the archive", "row", "column 560", "frieze-panorama.jpg", "half-shadow.jpg", "commission-03.jpg");
+        for (int i = 0; i < reel.count(); i++) {
+            reel.say(i, "link", "https://fennock.example/archive");
+        }
         reel.choose("arrangement", "stack");
         reel.choose("shape.ratio", "16:9");
         reel.choose("shape.ratio", "tablet", null);

@@ -1,0 +1,210 @@
+package com.keenreel.app;
+
+import com.keenreel.app.Editor.Made;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.Option;
+import com.keenreel.core.option.Options;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Every value of every option that an arrangement has, from left to right and from right to left, in hosts of 24 widths each: a
+ * browser against {@code core}.
+ */
+final class LayoutCases implements AutoCloseable {
+    /** How many widths each of them is looked at in. */
+    static final int WIDTHS = 24;
+
+    /** From the narrowest to the widest, with fractions. */
+    private static final double[] ALWAYS = {
+        280, 320, 375.25, 390, 480, 599.984375, 600, 720.5, 820, 1023.984375, 1024, 1180, 1280, 1440.75, 1920, 2560
+    };
+
+    private static final Pattern LIMIT = Pattern.compile("width < ([\\d.]+)em");
+    private static final double EM = 16;
+
+    /** The arrangement of each kind of reel that is called otherwise. */
+    private static final Map<String, String> ARRANGEMENT =
+            Map.of("pair", "single", "rows", "grid", "upright", "row", "words", "wordrows");
+
+    /**
+     * A reel of that kind with that choice.
+     *
+     * @param language of its words: some are read from right to left
+     */
+    record Case(String kind, String language, String option, String value) {}
+
+    private final Editor editor = new Editor();
+    private final Map<String, Made> reels = new LinkedHashMap<>();
+    private final Boxes boxes = new Boxes();
+    private @Nullable Page page; // with all the hosts
+    private int lines;
+
+    /** All of them. */
+    static List<Case> all() {
+        List<Case> all = new ArrayList<>();
+        for (String kind : Kinds.names()) {
+            for (String language : List.of("en", "ar")) {
+                for (Option<?> option :
+                        Arrangements.of(ARRANGEMENT.getOrDefault(kind, kind)).options()) {
+                    values(option).forEach(value -> all.add(new Case(kind, language, option.key(), value)));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** All that can be said of an option, or five of a range. */
+    static <T> List<String> values(Option<T> option) {
+        Domain<T> domain = option.domain();
+        boolean moves = List.of(Options.ANEW, Options.ENTERS).contains(option); // nobody can foresee when, or where
+        if (option.equals(Arrangements.OPTION) || moves) {
+            return List.of();
+        }
+        if (domain instanceof Domain.OneOf<?> some) {
+            return written(some);
+        }
+        if (domain instanceof Domain.YesNo) {
+            return List.of("true", "false");
+        }
+        if (domain instanceof Domain.Quantity<?> quantity) {
+            double whole = quantity.most() - quantity.least();
+            return Stream.of(0.0, 0.25, 0.5, 0.75, 1.0)
+                    .map(share -> String.valueOf((double) Math.round(quantity.least() + share * whole)))
+                    .distinct()
+                    .filter(value -> Double.parseDouble(value) >= quantity.least())
+                    .toList();
+        }
+        if (domain instanceof Domain.Ratios) {
+            return List.of("1:5", "2:3", "1:1", "3:1", "12:1");
+        }
+        return domain instanceof Domain.Widths
+                ? List.of("fills", "most 160", "most 700", "share 10", "share 55")
+                : List.of();
+    }
+
+    private static <E> List<String> written(Domain.OneOf<E> some) {
+        return some.values().stream().map(some::write).toList();
+    }
+
+    /** Looks at one of them. */
+    void look(Case one) {
+        Made reel = reels.computeIfAbsent(one.kind, kind -> Kinds.of(kind, editor));
+        if (page == null) {
+            begin(reel);
+        }
+        reel.choose("speech.language", null, one.language);
+        JsonNode fragment = choose(reel, one.option, "\"" + one.value + "\"");
+        List<Double> widths = widths(fragment.path("css").asString());
+        String where = one.kind + ", " + one.language + ", " + one.option + " " + one.value;
+        JsonNode seen = Editor.JSON.readTree((String) page.evaluate(SHOW, List.of(fragment.toString(), widths)));
+        for (int i = 0; i < widths.size(); i++) {
+            JsonNode predicted = reel.layout(widths.get(i), "head");
+            boxes.compare(where + " in " + widths.get(i), seen.path(i), predicted);
+            lines += boxes.compareType(where + " in " + widths.get(i), seen.path(i), predicted);
+        }
+        choose(reel, one.option, "null");
+    }
+
+    /** A draft page with as many hosts as there are widths; what they show is handed to them, of whichever reel. */
+    private void begin(Made reel) {
+        page = editor.open("/reels/" + reel.id + "/draft");
+        page.setViewportSize(2600, 800);
+        page.waitForFunction("() => document.querySelector('keen-reel').shadowRoot?.querySelector('.run')");
+        page.evaluate("""
+                async (count) => {
+                  const first = document.querySelector('keen-reel');
+                  for (let i = 0; i < count; i++) {
+                    const place = document.createElement('div');
+                    document.querySelector('main').append(place);
+                    const host = i ? first.cloneNode() : first;
+                    place.append(host);
+                    await host.ready.catch(() => {});
+                  }
+                }""", WIDTHS);
+        editor.problems().clear(); // that nothing is published there
+    }
+
+    private static final String SHOW = """
+            async ([fragment, widths]) => {
+              const hosts = [...document.querySelectorAll('keen-reel')];
+              for (const [i, host] of hosts.entries()) {
+                host.parentElement.style.width = `${widths[i]}px`;
+                await host.show(JSON.parse(fragment));
+              }
+              const look = %s;
+              return `[${(await Promise.all(hosts.map((_, i) => look(i)))).join()}]`;
+            }""".formatted(Boxes.SEEN.strip());
+
+    /** What the edit's answer brings for the wall: all of it, because nothing is said of what is shown. */
+    private JsonNode choose(Made reel, String option, String value) {
+        ObjectNode request = Editor.JSON
+                .createObjectNode()
+                .put("window", "cases")
+                .put("editId", UUID.randomUUID().toString())
+                .put("on", Long.MAX_VALUE)
+                .put("shows", "");
+        request.set(
+                "edit",
+                Editor.JSON.readTree("{\"kind\":\"choose\",\"option\":\"" + option
+                        + "\",\"slide\":null,\"setUp\":null,\"value\":" + value + "}"));
+        JsonNode answer = editor.send("POST", "/reels/" + reel.id + "/edits", request);
+        return answer.path("shows").path("fragment");
+    }
+
+    /** Those that are always looked at, and both sides of the limits at which something else stands. */
+    private static List<Double> widths(String css) {
+        TreeSet<Double> limits = new TreeSet<>();
+        Matcher found = LIMIT.matcher(css);
+        while (found.find()) {
+            limits.add(Double.parseDouble(found.group(1)) * EM);
+        }
+        List<Double> widths = new ArrayList<>();
+        for (double width : ALWAYS) {
+            widths.add(width);
+        }
+        for (double limit : limits) {
+            if (widths.size() < WIDTHS - 1 && limit > 280 && !widths.contains(limit)) {
+                widths.add(limit);
+                widths.add(limit - 1 / 64.0);
+            }
+        }
+        while (widths.size() < WIDTHS) {
+            widths.add(300 + 97.25 * widths.size());
+        }
+        return widths;
+    }
+
+    List<String> wrong() {
+        return boxes.wrong();
+    }
+
+    int figures() {
+        return boxes.figures();
+    }
+
+    int lines() {
+        return lines;
+    }
+
+    String said() {
+        return boxes.said() + ", " + lines + " lines and panels among them";
+    }
+
+    @Override
+    public void close() {
+        editor.close();
+    }
+}

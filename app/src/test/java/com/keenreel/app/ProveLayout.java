@@ -1,0 +1,27 @@
+package com.keenreel.app;
+
+import com.keenreel.app.LayoutCases.Case;
+import com.keenreel.measure.Figures;
+import java.util.List;
+
+/** All layouts, of which {@code ./check} looks at some: see {@link LayoutCases}. */
+public final class ProveLayout {
+    private ProveLayout() {}
+
+    /** Proves it. */
+    public static void main(String[] args) {
+        Figures.of(ProveLayout::prove);
+    }
+
+    private static void prove(Figures figures) {
+        List<Case> all = LayoutCases.all();
+        try (LayoutCases cases = new LayoutCases()) {
+            all.forEach(cases::look);
+            cases.wrong().stream().limit(20).forEach(System.out::println);
+            figures.reported("cases", all.size(), "choices, each in hosts of " + LayoutCases.WIDTHS + " widths");
+            figures.reported("compared", cases.figures(), "boxes and values of type, " + cases.said());
+            figures.reported("compared.words", cases.lines(), "lines and panels of words");
+            figures.atMost("different", cases.wrong().size(), "by more than 0.1 px", 0);
+        }
+    }
+}
