@@ -59,7 +59,7 @@ const commands = {
 window.ask = ({ command, ...rest }) => {
   const draw = () => {
     bring();
-    host.shadowRoot?.querySelectorAll('.strip > .slide').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
+    host.shadowRoot?.querySelectorAll('.slide:has(> .word)').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
     overlay.draw(piece?.range?.setUp);
     spanning.draw(piece?.range?.setUp);
   };

@@ -6,7 +6,10 @@ export class Worded {
   constructor(piece) {
     this.words = [...piece.strip.querySelectorAll('.word')];
     this.view = piece.strip.parentElement;
-    piece.on(piece.strip, 'focusin', ({ target }) => this.#reach(target.closest('.word')));
+    piece.on(piece.strip, 'focusin', ({ target }) => this.#reach(target));
+    const again = () => this.#reach(piece.focused);
+    piece.on(window, 'scroll', again, { passive: true, capture: true }); // its row has moved on
+    piece.watch(new ResizeObserver(again), piece.frame, document.documentElement);
     piece.on(piece.strip, 'focusout', () => this.words.forEach(({ style }) => (style.translate = '')));
     piece.on(piece.strip, 'pointerdown', ({ pointerType }) => (this.#touched = pointerType === 'touch'));
     piece.on(piece.strip, 'click', (event) => this.#tapped(event), { capture: true });
@@ -14,12 +17,13 @@ export class Worded {
   }
 
   /** The row of a word that is reached by keyboard moves so far that it is seen whole. */
-  #reach(word) {
+  #reach(focused) {
+    const word = focused?.closest('.word');
     if (!word?.matches(':focus-visible')) return;
     const [own, view] = [word, this.view].map((one) => one.getBoundingClientRect());
-    const by = own.left < view.left || own.width > view.width ? view.left - own.left : Math.min(0, view.right - own.right);
-    const row = this.words.filter(({ offsetTop }) => offsetTop === word.offsetTop);
-    if (by) row.forEach(({ style }) => (style.translate = `${by}px`));
+    const left = own.left - (parseFloat(word.style.translate) || 0); // without what was done for it before
+    const by = left < view.left || own.width > view.width ? view.left - left : Math.min(0, view.right - own.width - left);
+    this.words.filter(({ offsetTop }) => offsetTop === word.offsetTop).forEach(({ style }) => (style.translate = by ? `${by}px` : ''));
   }
 
   #show(word) {

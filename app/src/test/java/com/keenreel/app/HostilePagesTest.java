@@ -336,8 +336,8 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(boxes.wrong()).isEmpty();
         assertThat(front.asked().stream().filter("/reel.js"::equals)).hasSize(1);
         assertThat(front.asked().stream().filter(path -> path.matches("/f/.*\\.js")))
-                .hasSize(7) // led by change, position, distance, time; with comparisons, or the larger view; of what
-                // stays
+                .hasSize(10) // led by change, position, distance, time, scrolling; with what some of them have beside
+                // that
                 .doesNotHaveDuplicates();
         assertThat(editor.shifts(page)).isEmpty();
         assertThat(editor.problems()).isEmpty();

@@ -104,7 +104,7 @@ class ReelsOverHttpTest {
     @Test
     void everyStarterIsDrawnOnDeskAndPhoneByItsOwnLayout() {
         Document page = list();
-        assertThat(page.select(".starter")).hasSize(6);
+        assertThat(page.select(".starter")).hasSize(8);
         for (Element starter : page.select(".starter")) {
             assertThat(starter.select("svg .page")).as(starter.text()).hasSize(2);
         }
