@@ -200,6 +200,8 @@ final class ShownReels {
             {"Fired twice", "Once for the body and once for the glaze. What comes out too bright goes back in."},
             {"Laid again", "On the old levels, with the old unevenness. Ninety new stars lie among the old ones."}
         });
+        reel.say(3, "button", "See it on an open day");
+        reel.say(3, "link", "https://fennock.example/days");
         reel.place(1, "standing.side", "end");
         reel.place(3, "standing.side", "end");
         return reel;
