@@ -61,9 +61,10 @@ final class Markup {
                 .attr("lang", material.reel().language().tag())
                 .attr("dir", material.reel().direction().word())
                 .attr("aria-label", material.reel().name());
-        if (motion instanceof Motion.Still
+        boolean still = motion instanceof Motion.Still
                 && !Needs.of(material).has(Needs.Beside.PAIRS)
-                && !Needs.enters(material.reel())) {
+                && !Needs.enters(material.reel());
+        if (still) {
             reel.addClass("run"); // there is nothing that it has to wait for
         }
         if (motion.upright()) {
@@ -78,7 +79,10 @@ final class Markup {
             frame.appendChild(control(Part.PAUSE, spoken.say(Phrase.PAUSE), Shapes.pause()));
         }
         // reached by keyboard as long as it is scrolled, which without the player it is
-        Element view = frame.appendElement("div").addClass("view").attr("tabindex", "0");
+        Element view = frame.appendElement("div").addClass("view");
+        if (!still) {
+            view.attr("tabindex", "0");
+        }
         layout.parts().stream()
                 .filter(part -> part.what() == Part.What.LINE)
                 .sorted(Comparator.comparingInt(Part::number))
