@@ -15,6 +15,7 @@ export function wall() {
   let large = null; // the page that is enlarged
   let scale; // px of the window for a px of a page
   let seen = 800; // px of a page that are seen at once
+  let picked = ''; // what pages were told of that last
   const scrolled = new WeakMap(); // how far pages were scrolled, or scrolled themselves, last
 
   return {
@@ -147,8 +148,12 @@ export function wall() {
     },
 
     /** A slide's sheet is open: its picture is seen where pictures wait, and its cell's edge can be dragged. */
-    pick(slide, frames = this.frames) {
-      this.tell({ command: 'pick', slide, spans: slide ? desk.sheet?.spans : undefined, scale }, frames);
+    pick(slide, frames) {
+      const wanted = { slide, spans: slide ? desk.sheet?.spans : undefined, scale };
+      const said = JSON.stringify(wanted);
+      if (!frames && said === picked) return;
+      picked = said;
+      this.tell({ command: 'pick', ...wanted }, frames);
     },
 
     /** Holds every page at a moment, ms. */
