@@ -38,9 +38,10 @@ const commands = {
     rules.forEach((one) => restyle(sheetOf(root), one));
     const standing = root.querySelector('.strip').children;
     slides.forEach(([i, html]) => replace(standing[i], html));
-    if (plan) await exchange({ player, type, plan });
+    const anew = plan ?? (slides.length && piece?.plan.lead === 'scroll' ? piece.plan : undefined); // what moves was replaced
+    if (anew) await exchange({ player, type, plan: anew });
     else if (slides.length && piece?.held) hold(piece, piece.time); // what was put in the place of something else stands there too
-    if (plan || slides.length) passOver();
+    if (anew || slides.length) passOver();
     tell({ shown: version });
   },
   at: ({ ms, view }) => piece && hold(piece, ms, view),
