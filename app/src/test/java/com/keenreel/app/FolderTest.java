@@ -67,7 +67,8 @@ class FolderTest {
                 Page framed = visitor.open("file://" + beside);
                 assertThat(framed.frameLocator("iframe").locator("keen-reel .run"))
                         .hasCount(1);
-                framed.close();
+                framed.close(); // what it loads first is chosen by the width that a frame has before its page has one
+                visitor.problems().removeIf(said -> said.contains("was preloaded using link preload"));
                 List<String> asked = new ArrayList<>();
                 Page page = visitor.open("file://" + folder.resolve("index.html"));
                 page.onRequest(request -> asked.add(request.url()));

@@ -114,6 +114,7 @@ class UnreachedTest extends SomebodysPages {
                 String body = "<body style=\"margin:0\">" + code(reel) + "</body>";
                 Page page = visitor.open(site.page("/page", html("", body), Map.of()));
                 FrameLocator inside = page.frameLocator("keen-reel iframe");
+                page.frames().get(1).waitForLoadState();
                 JsonNode boxes = reel.layout(1280, "live").path("boxes");
                 int seen = 0;
                 for (JsonNode box : boxes) {
