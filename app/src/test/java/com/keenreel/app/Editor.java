@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import tools.jackson.databind.JsonNode;
@@ -252,6 +253,11 @@ public final class Editor implements AutoCloseable {
         /** Publishes it: {publication, slug, address, element, frame}. */
         public JsonNode publish() {
             return send("POST", "/reels/" + id + "/publication", "{}");
+        }
+
+        public JsonNode layouts(List<Double> widths, String state) {
+            String all = widths.stream().map(width -> "&width=" + width).collect(Collectors.joining());
+            return send("GET", "/reels/" + id + "/layouts?state=" + state + all, null);
         }
 
         public JsonNode layout(double width, String state) {

@@ -7,6 +7,7 @@ import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -48,6 +50,7 @@ final class LayoutCases implements AutoCloseable {
 
     private final Editor editor = new Editor();
     private final Map<String, Made> reels = new LinkedHashMap<>();
+    private final Map<String, String> chosen = new HashMap<>(); // the option last said, by kind
     private final Boxes boxes = new Boxes();
     private @Nullable Page page; // with all the hosts
     private int lines;
@@ -105,17 +108,15 @@ final class LayoutCases implements AutoCloseable {
         if (page == null) {
             begin(reel);
         }
-        reel.choose("speech.language", null, one.language);
-        JsonNode fragment = choose(reel, one.option, "\"" + one.value + "\"");
+        JsonNode fragment = choose(reel, one);
         List<Double> widths = widths(fragment.path("css").asString());
         String where = one.kind + ", " + one.language + ", " + one.option + " " + one.value;
         JsonNode seen = Editor.JSON.readTree((String) page.evaluate(SHOW, List.of(fragment.toString(), widths)));
+        JsonNode predicted = reel.layouts(widths, "head");
         for (int i = 0; i < widths.size(); i++) {
-            JsonNode predicted = reel.layout(widths.get(i), "head");
-            boxes.compare(where + " in " + widths.get(i), seen.path(i), predicted);
-            lines += boxes.compareType(where + " in " + widths.get(i), seen.path(i), predicted);
+            boxes.compare(where + " in " + widths.get(i), seen.path(i), predicted.path(i));
+            lines += boxes.compareType(where + " in " + widths.get(i), seen.path(i), predicted.path(i));
         }
-        choose(reel, one.option, "null");
     }
 
     /** A draft page with as many hosts as there are widths; what they show is handed to them, of whichever reel. */
@@ -140,28 +141,40 @@ final class LayoutCases implements AutoCloseable {
     private static final String SHOW = """
             async ([fragment, widths]) => {
               const hosts = [...document.querySelectorAll('keen-reel')];
-              for (const [i, host] of hosts.entries()) {
+              await Promise.all(hosts.map((host, i) => {
                 host.parentElement.style.width = `${widths[i]}px`;
-                await host.show(JSON.parse(fragment));
-              }
+                return host.show(JSON.parse(fragment));
+              }));
               const look = %s;
               return `[${(await Promise.all(hosts.map((_, i) => look(i)))).join()}]`;
             }""".formatted(Boxes.SEEN.strip());
 
     /** What the edit's answer brings for the wall: all of it, because nothing is said of what is shown. */
-    private JsonNode choose(Made reel, String option, String value) {
+    private JsonNode choose(Made reel, Case one) {
         ObjectNode request = Editor.JSON
                 .createObjectNode()
                 .put("window", "cases")
                 .put("editId", UUID.randomUUID().toString())
                 .put("on", Long.MAX_VALUE)
                 .put("shows", "");
-        request.set(
-                "edit",
-                Editor.JSON.readTree("{\"kind\":\"choose\",\"option\":\"" + option
-                        + "\",\"slide\":null,\"setUp\":null,\"value\":" + value + "}"));
+        ArrayNode edits = request.putObject("edit").put("kind", "several").putArray("edits");
+        String former = chosen.put(one.kind, one.option);
+        if (former != null) {
+            choose(edits, former, null);
+        }
+        choose(edits, Options.LANGUAGE.key(), one.language);
+        choose(edits, one.option, one.value);
         JsonNode answer = editor.send("POST", "/reels/" + reel.id + "/edits", request);
         return answer.path("shows").path("fragment");
+    }
+
+    private static void choose(ArrayNode edits, String option, @Nullable String value) {
+        edits.addObject()
+                .put("kind", "choose")
+                .put("option", option)
+                .putNull("slide")
+                .putNull("setUp")
+                .put("value", value);
     }
 
     /** Those that are always looked at, and both sides of the limits at which something else stands. */

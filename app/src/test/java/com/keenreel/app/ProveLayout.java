@@ -16,7 +16,12 @@ public final class ProveLayout {
     private static void prove(Figures figures) {
         List<Case> all = LayoutCases.all();
         try (LayoutCases cases = new LayoutCases()) {
-            all.forEach(cases::look);
+            for (int i = 0; i < all.size(); i++) {
+                cases.look(all.get(i));
+                if (i % 250 == 249) {
+                    System.err.println((i + 1) + " of " + all.size() + ": " + cases.said());
+                }
+            }
             cases.wrong().stream().limit(20).forEach(System.out::println);
             figures.reported("cases", all.size(), "choices, each in hosts of " + LayoutCases.WIDTHS + " widths");
             figures.reported("compared", cases.figures(), "boxes and values of type, " + cases.said());

@@ -35,7 +35,7 @@ final class Band {
     }
 
     private void logo(Element copy, int n, Slide slide, boolean listed) {
-        Element element = Markup.is(copy.appendElement("div"), Part.slide(n));
+        Element element = Elements.is(copy.appendElement("div"), Part.slide(n));
         element.attr("data-slide", slide.id().value());
         List<PictureId> pictures = slide.carries().pictures();
         if (!listed) {
@@ -60,7 +60,7 @@ final class Band {
         if (!listed) {
             link.attr("tabindex", "-1");
         } else if (said.alt().isEmpty()) {
-            link.attr("aria-label", Markup.name(said));
+            link.attr("aria-label", Panel.name(said));
         }
         link.appendChild(image);
     }

@@ -124,7 +124,7 @@ public final class Snippet {
         reel.appendChild(link);
         reel.appendElement("noscript").appendChild(frame(address, ALL));
         outer.appendChild(pictured ? script() : script().attr("onerror", UNREACHED));
-        return Base.put(Markup.Html.print(outer), origin);
+        return Base.put(Elements.print(outer), origin);
     }
 
     private boolean pictured() {
@@ -159,7 +159,7 @@ public final class Snippet {
             link.appendChild(first().attr("alt", "")).appendElement("br");
         }
         link.appendText(pictured() ? instead() : material.reel().name());
-        return Base.put(Markup.Html.print(reel) + Markup.Html.print(script()), origin);
+        return Base.put(Elements.print(reel) + Elements.print(script()), origin);
     }
 
     /** The script, for which the first picture does not wait. */
@@ -181,14 +181,14 @@ public final class Snippet {
                 .attr("data-instead", pictured() ? instead() : material.reel().name())
                 .attr("onerror", FRAME_MISSING)
                 .attr("style", style("all:initial;display:none"));
-        return Markup.Html.print(outer);
+        return Elements.print(outer);
     }
 
     /** A frame that shows the same reel at another address, which is always reached. */
     String frame(String address) {
         Element outer = outer();
         outer.appendElement("div").attr("style", reserving()).appendChild(frame(address, ALL));
-        return Markup.Html.print(outer);
+        return Elements.print(outer);
     }
 
     private Element frame(String address, String place) {

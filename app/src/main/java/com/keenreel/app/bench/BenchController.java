@@ -229,14 +229,35 @@ class BenchController {
             @RequestParam(defaultValue = "0") double t,
             @RequestParam(required = false) @Nullable Double scrolled,
             @RequestParam(required = false) String state) {
+        return predicted(layout(id, state), width, new Moment(view, t, scrolled));
+    }
+
+    /** The same at the first moment, for many widths at once. */
+    @GetMapping("/layouts")
+    @ResponseBody
+    List<Predicted> layouts(
+            @PathVariable String id,
+            @RequestParam List<Double> width,
+            @RequestParam(defaultValue = "800") double view,
+            @RequestParam(required = false) String state) {
+        Layout layout = layout(id, state);
+        return width.stream()
+                .map(one -> predicted(layout, one, Moment.first(view)))
+                .toList();
+    }
+
+    private Layout layout(String id, @Nullable String state) {
         StoredReel reel = reels.find(id);
         Optional<Published> live = "head".equals(state) ? Optional.empty() : publications.live(id);
-        Layout layout = live.map(publishing::layout).orElseGet(() -> publishing.layout(reel.reel()));
+        return live.map(publishing::layout).orElseGet(() -> publishing.layout(reel.reel()));
+    }
+
+    private static Predicted predicted(Layout layout, double width, Moment moment) {
         return new Predicted(
                 width,
-                view,
+                moment.view(),
                 layout.range(width).setUp().word(),
-                layout.at(width, new Moment(view, t, scrolled)),
+                layout.at(width, moment),
                 layout.typeAt(width));
     }
 }

@@ -11,7 +11,6 @@ import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
-import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.option.ShapeOptions;
@@ -123,83 +122,11 @@ public final class Brief {
     }
 
     private void shape() {
-        Sentence sits = sentence()
-                .always()
-                .text("Shows ")
-                .all(Arrangements.OPTION)
-                .text(", ")
-                .all(ShapeOptions.WIDTH);
-        if (narrower()) {
-            sits.text(" ").all(ShapeOptions.ALIGNED);
-        }
-        sits.text("; its place on the page is ").control(Control.slot(reel)).text(".");
+        SaidOfShape shape = new SaidOfShape(reel, layout, this::sentence);
+        shape.place();
         own(Line.Column.SHAPE);
-        if (!narrower()) {
-            sentence()
-                    .idle()
-                    .text("In a place that it does not fill it would stand ")
-                    .all(ShapeOptions.ALIGNED)
-                    .text(".");
-        }
-        narrow();
-        if (arrangement.has(ShapeOptions.FIT)) {
-            boolean bars = any(ShapeOptions.FIT, fit -> fit != FitKind.FILL);
-            sentence().text("Pictures ").by(ShapeOptions.FIT).text(" around their focal point.");
-            sentence()
-                    .idle(!bars)
-                    .text("Behind those that do not fill their frame " + (bars ? "is " : "would be "))
-                    .all(LookOptions.BEHIND)
-                    .text(".");
-        }
-        around();
-        sentence()
-                .text("Its widths are set up as for tablet from ")
-                .all(ShapeOptions.TABLET_FROM)
-                .text(", as for desk from ")
-                .all(ShapeOptions.DESK_FROM)
-                .text(".");
-        sentence().text("The reel is ").by(ShapeOptions.HIDDEN).text(".");
+        shape.rest();
         column("Shape");
-    }
-
-    private void around() {
-        boolean shadow = layout.shadow() != ShadowKind.NONE;
-        boolean room = shadow || reel.choices().get(ShapeOptions.AROUND) > 0;
-        sentence()
-                .text("Around it ")
-                .all(ShapeOptions.AROUND)
-                .text(shadow ? " are kept free, and as much as its shadow needs." : " are kept free.");
-        sentence()
-                .idle(!room)
-                .text(room ? "There " : "In space around it ")
-                .all(LookOptions.SURROUND)
-                .text(room ? " is seen." : " would be seen.");
-    }
-
-    /** Whether there are slots that it does not fill. */
-    private boolean narrower() {
-        ReelWidth width = reel.choices().get(ShapeOptions.WIDTH);
-        return width.share() < 1 || !Double.isInfinite(width.most());
-    }
-
-    /** Says which slides are too narrow to be recognised, and where. */
-    private void narrow() {
-        for (SetUp setUp : List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)) {
-            List<String> narrow = layout.ranges(setUp).stream()
-                    .flatMap(range -> range.narrow().stream())
-                    .distinct()
-                    .sorted()
-                    .map(String::valueOf)
-                    .toList();
-            if (!narrow.isEmpty()) {
-                sentence()
-                        .text((narrow.size() == 1 ? "Slide " : "Slides ") + String.join(", ", narrow)
-                                + (narrow.size() == 1 ? " is" : " are") + " so narrow at this height on "
-                                + setUp.word() + " that nobody sees what "
-                                + (narrow.size() == 1 ? "it shows." : "they show."));
-                return;
-            }
-        }
     }
 
     private void motion() {

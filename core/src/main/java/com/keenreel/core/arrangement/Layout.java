@@ -20,15 +20,12 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Scrolled;
-import com.keenreel.core.space.Setting;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stance.Point;
-import com.keenreel.core.space.Type;
 import com.keenreel.core.space.Widths;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -314,41 +311,6 @@ public final class Layout {
      * @param hostWidth px
      */
     public List<MeasuredType> typeAt(double hostWidth) {
-        double width = widthInHost().at(hostWidth);
-        List<MeasuredType> all = new ArrayList<>();
-        range(hostWidth).frame().all().forEach(placed -> {
-            Setting set = placed.setting();
-            if (set != null) {
-                String name = placed.part().css();
-                type(name + " title", set.title(), width, all);
-                type(name + " text", set.text(), width, all);
-                Map<String, Double> panel = new LinkedHashMap<>();
-                panel.put("max-width", Math.max(0, set.widest().at(width))); // nothing is less wide than that
-                panel.put("padding-top", set.around().top().at(width));
-                panel.put("padding-right", set.around().right().at(width));
-                panel.put("padding-bottom", set.around().bottom().at(width));
-                panel.put("padding-left", set.around().left().at(width));
-                all.add(new MeasuredType(name + " panel", panel));
-                type(name + " button", Setting.BUTTON, width, all);
-                Map<String, Double> button = Map.of(
-                        "margin-top", set.aboveButton().at(width),
-                        "height", Setting.BUTTON_HEIGHT,
-                        "padding-left", Setting.BUTTON_SIDES);
-                all.add(new MeasuredType(name + " button", button));
-            }
-        });
-        return all;
-    }
-
-    private static void type(String name, @Nullable Type type, double width, List<MeasuredType> all) {
-        if (type != null) {
-            all.add(new MeasuredType(
-                    name,
-                    Map.of(
-                            "font-size",
-                            type.size().at(width),
-                            "line-height",
-                            type.line().at(width))));
-        }
+        return MeasuredType.all(range(hostWidth).frame(), widthInHost().at(hostWidth));
     }
 }
