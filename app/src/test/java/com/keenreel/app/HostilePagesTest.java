@@ -8,6 +8,7 @@ import com.keenreel.core.Sampled;
 import com.microsoft.playwright.Page;
 import java.awt.Rectangle;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -149,6 +150,39 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(wrong).isEmpty();
         assertThat(boxes.wrong()).isEmpty();
         assertThat(PAGES).hasSizeGreaterThanOrEqualTo(12);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Each kind of reel, plain and on three pages that lay it out in ways of their own. */
+    @Test
+    void picturesThatComeLateShiftNothing() {
+        List<String> where = List.of(
+                "beside floats",
+                "in a flex row without width",
+                "in a grid's column of 300 px",
+                "with greedy selectors");
+        List<Hostile> hostile =
+                PAGES.stream().filter(page -> where.contains(page.name())).toList();
+        assertThat(hostile).hasSize(where.size());
+        front.late("/r/.*/first-.*|/f/.*\\.webp", 2000);
+        for (Made kind : Sampled.of(kinds, 3)) {
+            String code = kind.publish().path("element").asString();
+            Map<String, Page> pages = new LinkedHashMap<>();
+            for (Hostile one : hostile) {
+                Page page = editor.open("/help");
+                String address = page("/late-" + pages.size(), one, code, Map.of());
+                page.evaluate("address => { setTimeout(() => { location.href = address; }); }", address); // all at once
+                page.waitForURL(address);
+                pages.put(one.name() + ", " + kind.name, page);
+            }
+            pages.values().iterator().next().waitForTimeout(2500); // until the pictures are there
+            pages.forEach((what, page) -> {
+                assertThat(page.locator("keen-reel .run")).hasCount(1);
+                page.waitForTimeout(300);
+                assertThat(editor.shifts(page)).as(what).isEmpty();
+                page.close();
+            });
+        }
         assertThat(editor.problems()).isEmpty();
     }
 

@@ -8,6 +8,7 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -140,6 +141,39 @@ class ScrolledTest {
     void rowsOfWordsShiftAsThePageIsScrolled() {
         Made reel = Kinds.words(editor);
         assertThat(alongTheWay(reel, "word-")).isGreaterThan(60);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** An edit puts a word in the place of its former state, while its row stands somewhere on its way. */
+    @Test
+    void aWordThatIsWrittenAnewOnTheWallStillGoesWithItsRow() {
+        Page bench = Kinds.words(editor).bench();
+        String lefts =
+                "strip => [...strip.querySelectorAll('.word')].map((one) => one.getBoundingClientRect().x).join()";
+        List<String> before = new ArrayList<>();
+        for (int screen = 0; screen < 3; screen++) {
+            Locator strip = Editor.screen(bench, screen).locator(".strip");
+            assertThat(strip.locator(".word").first()).isVisible();
+            before.add((String) strip.evaluate(lefts));
+        }
+        bench.locator(".card").first().click();
+        Locator title = bench.locator("[data-say=title]");
+        String former = title.inputValue();
+        for (String said : List.of("Verdigris", former)) {
+            title.fill(said);
+            for (int screen = 0; screen < 3; screen++) {
+                Locator word = Editor.screen(bench, screen).locator(".word-1");
+                assertThat(word).hasText(said);
+                assertThat((Integer) word.evaluate("one => one.getAnimations().length"))
+                        .as("what moves it")
+                        .isEqualTo(1);
+            }
+        }
+        for (int screen = 0; screen < 3; screen++) {
+            assertThat(Editor.screen(bench, screen).locator(".strip").evaluate(lefts))
+                    .as("screen " + screen)
+                    .isEqualTo(before.get(screen));
+        }
         assertThat(editor.problems()).isEmpty();
     }
 

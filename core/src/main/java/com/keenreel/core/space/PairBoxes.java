@@ -30,9 +30,9 @@ public final class PairBoxes {
 
     private PairBoxes() {}
 
-    /** The width of a name with its ground, px. */
+    /** The width of a name with its ground, in whole px: browsers cut off what a fraction too small is left for. */
     public static double nameWidth(Advances type, String name) {
-        return name.isEmpty() ? 0 : type.of(name, false, SIZE) + 2 * PADDING;
+        return name.isEmpty() ? 0 : Math.ceil(type.of(name, false, SIZE)) + 2 * PADDING;
     }
 
     /**

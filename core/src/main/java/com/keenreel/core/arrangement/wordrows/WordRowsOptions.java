@@ -28,13 +28,13 @@ public final class WordRowsOptions {
             "wordrows.shifts",
             Meaning.of(
                     "rows and scrolling",
-                    "Whether rows move sideways while the page is scrolled, one to the left and the next to the right; where they"
+                    "Whether rows shift sideways while the page is scrolled, one to the left and the next to the right; where they"
                             + " do not, words are no larger than what the longest row has room for.",
                     "scroll",
                     "parallax",
                     "move",
                     "animation"),
-            new YesNo("move sideways in turn", "stand still"),
+            new YesNo("shift in turn", "stand still"),
             true);
 
     public static final Option<Boolean> LINES = new Option<>(
