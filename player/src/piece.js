@@ -130,12 +130,9 @@ export class Piece {
     return this.#reasons.has(reason);
   }
 
-  waitsOnlyFor(reason) {
-    return this.#reasons.size === 1 && this.waitsFor(reason);
-  }
-
+  /** How many reasons to wait there are. */
   get waiting() {
-    return this.#reasons.size > 0;
+    return this.#reasons.size;
   }
 
   #sayPause() {

@@ -5,6 +5,7 @@ import { Stops } from './stops.js';
 export class Position extends Stops {
   beyond = 0; // by how many laps what is under way ends round the seam
   turned = false; // whether slides stand laps away from where they are laid out
+  #slide; // the one that the visitor came to, while a range shows it among others
   #from = 0; // how far from where its stop stands the strip was taken, px
 
   constructor(reel, plan, host) {
@@ -18,40 +19,47 @@ export class Position extends Stops {
     if (!this.range.middle || defaultPrevented) return;
     const pressed = this.slides.findIndex((slide) => {
       const { left, right, top, bottom } = slide.getBoundingClientRect();
-      return this.#upright ? clientY >= top && clientY < bottom : clientX >= left && clientX < right;
+      return this.upright ? clientY >= top && clientY < bottom : clientX >= left && clientX < right;
     });
     if (pressed >= 0 && pressed !== this.range.stops[this.wanted][0]) this.visit(this.stopOf(pressed));
   }
 
-  get #upright() {
-    return this.plan.axis === 'y';
+  /** Of a row that stands upright, what keys do on its controls; elsewhere they scroll the page, as a finger does. */
+  get upright() {
+    return this.plan.axis === 'y' && { ArrowUp: -this.plan.way, ArrowDown: this.plan.way };
+  }
+
+  /** The stop that begins with a slide, or the nearest one that shows it; where a row goes round others show it too. */
+  stopOf(slide) {
+    const own = this.range.stops.findIndex(([first]) => first === slide);
+    return own < 0 ? Math.max(0, this.range.stops.findLastIndex((stop) => stop.includes(slide))) : own;
   }
 
   /** 1 where what comes later is to the right, or below; else -1. */
   get #way() {
-    return this.#upright ? 1 : this.plan.way;
+    return this.upright ? 1 : this.plan.way;
   }
 
   /** Moved so far along the row. */
   #along(far) {
-    return `translate${this.#upright ? 'Y' : 'X'}(calc(${far}))`;
+    return `translate${this.upright ? 'Y' : 'X'}(calc(${far}))`;
   }
 
   /** Where the strip is, px to the right of, or below, where its slides are laid out. */
   get #here() {
     const { e, f } = new DOMMatrix(getComputedStyle(this.strip).transform);
-    return this.#upright ? f : e;
+    return this.upright ? f : e;
   }
 
   /** How long the view is, px. */
   get #view() {
     const { clientWidth, clientHeight } = this.strip.parentElement;
-    return this.#upright ? clientHeight : clientWidth;
+    return this.upright ? clientHeight : clientWidth;
   }
 
   /** Where a slide begins for those who read, px. */
   #edge({ offsetLeft, offsetTop, offsetWidth }) {
-    if (this.#upright) return offsetTop;
+    if (this.upright) return offsetTop;
     return this.plan.way < 0 ? offsetLeft + offsetWidth : offsetLeft;
   }
 
@@ -143,8 +151,18 @@ export class Position extends Stops {
     return moving;
   }
 
+  /** The slide that a visitor came to is kept, whichever of its neighbours it is shown with. */
+  rearranged(former) {
+    const shown = former.stops[this.wanted] ?? [];
+    const slide = shown.includes(this.#slide) ? this.#slide : shown[0];
+    super.rearranged(former);
+    this.stand(this.stopOf(slide));
+    this.#slide = slide;
+  }
+
   stand(stop) {
     super.stand(stop);
+    this.#slide = undefined; // whoever goes on is at another one
     this.strip.style.transform = this.#offset(stop);
     this.#turn(stop);
   }

@@ -8,7 +8,6 @@ export class Stops extends Piece {
   moving = []; // the animations of a change that is under way
   coming; // the stop that it leads to
   standing; // the animation that lasts as long as the stop's hold
-  #slide; // the one that the visitor came to, while a range shows it among others
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -38,16 +37,12 @@ export class Stops extends Piece {
   /** A change that is under way ends at the stop that was asked for last, as the new range has it. */
   rearranged(former) {
     this.#count();
-    const shown = former.stops[this.wanted] ?? [];
-    const slide = shown.includes(this.#slide) ? this.#slide : shown[0];
-    this.stand(this.stopOf(slide));
-    this.#slide = slide;
+    this.stand(this.stopOf(former.stops[this.wanted]?.[0]));
   }
 
-  /** The stop that begins with a slide, or the nearest one that shows it. */
+  /** The stop that begins with a slide. */
   stopOf(slide) {
-    const own = this.range.stops.findIndex(([first]) => first === slide); // where a row goes round others show it too
-    return own < 0 ? Math.max(0, this.range.stops.findLastIndex((stop) => stop.includes(slide))) : own;
+    return Math.max(0, this.range.stops.findIndex(([first]) => first === slide));
   }
 
   /** Dots count the stops that there are. */
@@ -70,9 +65,8 @@ export class Stops extends Piece {
 
   #key(event) {
     const steered = event.target.matches('.arrow, .dot');
-    const upright = this.plan.axis === 'y' && steered && { ArrowUp: -this.plan.way, ArrowDown: this.plan.way }[event.key]; // elsewhere the page scrolls
-    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key] ?? upright;
-    const end = steered || event.target.matches('.frame') ? { Home: 0, End: this.stops - 1 }[event.key] : undefined;
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key] ?? this.upright?.[steered && event.key];
+    const end = { Home: 0, End: this.stops - 1 }[(steered || event.target.matches('.frame')) && event.key];
     if ((!way && end === undefined) || event.defaultPrevented || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     if (way) this.step(way * this.plan.way);
@@ -101,14 +95,13 @@ export class Stops extends Piece {
     const { focused } = this;
     this.moving.splice(0).forEach((animation) => animation.cancel());
     this.coming = undefined;
-    this.#slide = undefined; // whoever goes on is at another one
     this.stop = stop;
     const shown = this.range.stops[stop] ?? [];
     const next = this.range.stops[(stop + 1) % this.stops] ?? [];
     this.slides.forEach((slide, i) => {
       const now = shown.includes(i);
       slide.classList.toggle('now', now);
-      slide.classList.toggle('near', next.includes(i) || this.isNear(i));
+      slide.classList.toggle('near', next.includes(i) || !!this.isNear?.(i));
       if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
     const left = this.slides.indexOf(focused?.closest('.slide'));
@@ -118,11 +111,6 @@ export class Stops extends Piece {
       dot.setAttribute('aria-current', i === stop);
     });
     this.#hold();
-  }
-
-  /** Whether a slide is in sight, or soon may be, though it does not stand. */
-  isNear() {
-    return false;
   }
 
   /** Focus that leaves with its slide goes to the same thing in the slide that comes, or to the reel. */

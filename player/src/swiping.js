@@ -5,8 +5,7 @@ export const TURN = 40; // px after which one picture gives way to the next
 /** Lets a piece with stops be swiped: it is told how far, px, while a hand goes on and when it lets go. */
 export function swipe(piece) {
   const view = piece.strip.parentElement;
-  const upright = piece.plan.axis === 'y'; // there a finger scrolls the page
-  const place = ({ clientX, clientY }) => (upright ? clientY : clientX);
+  const place = (event) => (piece.upright ? event.clientY : event.clientX);
   let start; // where a press began that may become a drag
   let dragged = false;
 
@@ -19,7 +18,7 @@ export function swipe(piece) {
   const on = (type, listener, target = view) => piece.on(target, type, listener, { capture: type === 'click' });
   on('pointerdown', (event) => {
     dragged = false;
-    if (event.button === 0 && !event.defaultPrevented && piece.stops > 1 && piece.range.swipe && !(upright && event.pointerType === 'touch')) start = event;
+    if (event.button === 0 && !event.defaultPrevented && piece.stops > 1 && piece.range.swipe && !(piece.upright && event.pointerType === 'touch')) start = event;
   });
   on('pointermove', (event) => {
     if (event.pointerId !== start?.pointerId) return;

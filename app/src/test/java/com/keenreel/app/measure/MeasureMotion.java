@@ -106,7 +106,7 @@ final class MeasureMotion {
             page.evaluate("() => document.querySelector('keen-reel').ready");
             page.evaluate("() => { document.body.style.padding = '700px 0 1500px'; }");
             page.waitForTimeout(1000);
-            page.evaluate(how, 1000); // every picture was seen once
+            page.evaluate(how, 2000); // every picture was seen once
             page.evaluate("() => scrollTo(0, 650)");
             page.waitForTimeout(2500);
             CDPSession session = context.newCDPSession(page);

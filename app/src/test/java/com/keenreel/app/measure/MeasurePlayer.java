@@ -14,7 +14,6 @@ import com.microsoft.playwright.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
@@ -86,10 +85,16 @@ final class MeasurePlayer {
         Needs comparison = new Needs("", "change", Set.of(Needs.Beside.PAIRS));
         Needs band = new Needs("", "time", Set.of());
         figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
-        Needs everything = new Needs("", "change", EnumSet.allOf(Needs.Beside.class));
+        Needs everything = new Needs(
+                "",
+                "position",
+                Set.of(Needs.Beside.PAIRS, Needs.Beside.LARGER, Needs.Beside.ANEW, Needs.Beside.ENTERING));
         figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 7);
         figures.atMost(
-                "player.size.everything", size(everything), "kB gzip with the shell, all that a reel may need", 7);
+                "player.size.everything",
+                size(everything),
+                "kB gzip with the shell, a row with all that a reel may need",
+                7);
         figures.reported(
                 "player.size.larger",
                 packed(PlayerFiles.shipped().larger().bytes()) / 1000.0,
