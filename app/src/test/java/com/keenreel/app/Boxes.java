@@ -91,13 +91,18 @@ public final class Boxes {
     public void compare(String where, JsonNode seen, JsonNode predicted) {
         Map<String, String> names = new TreeMap<>();
         seen.path("boxes").properties().forEach(entry -> names.put(entry.getKey(), "not predicted"));
-        allowed = TOLERANCE;
+        double frame = 0;
+        double flat = TOLERANCE;
         for (JsonNode box : predicted.path("boxes")) {
             String name = box.path("name").asString();
+            double height = box.path("height").asDouble();
             if (name.equals("frame")) {
-                double tall = box.path("height").asDouble() / box.path("width").asDouble();
-                allowed = Math.max(TOLERANCE, tall * ROUNDED);
+                frame = height;
+                flat = Math.max(TOLERANCE, height / box.path("width").asDouble() * ROUNDED);
             }
+            double nearer = Math.max(
+                    1, height / frame); // than the reel itself: what is rounded grows twice, with distance and size
+            allowed = box.path("corners").isArray() ? flat * nearer * nearer : flat;
             names.remove(name);
             JsonNode there = seen.path("boxes").path(name);
             if (there.isMissingNode()) {
@@ -112,6 +117,7 @@ public final class Boxes {
                         box.path(sides[i]).asDouble());
             }
         }
+        allowed = flat;
         names.forEach((name, problem) -> wrong.add(where + ", " + name + ": " + problem));
     }
 

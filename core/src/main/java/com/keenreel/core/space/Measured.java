@@ -61,7 +61,7 @@ public record Measured(
             List<Point> corners = depth == null ? null : depth.corners(whole, own, width, view);
             Rectangle box = corners == null ? own : Rectangle.around(corners);
             Rectangle visible = clip.and(box);
-            if (visible.isEmpty() || placed.room().at(width, view) < 0) {
+            if (own.isEmpty() || visible.isEmpty() || placed.room().at(width, view) < 0) {
                 return;
             }
             String name = placed.part().box();
