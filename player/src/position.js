@@ -155,8 +155,8 @@ export class Position extends Stops {
   rearranged(former) {
     const shown = former.stops[this.wanted] ?? [];
     const slide = shown.includes(this.#slide) ? this.#slide : shown[0];
-    super.rearranged(former);
-    this.stand(this.stopOf(slide));
+    this.count();
+    this.stand(this.stopOf(slide)); // at once: standing elsewhere in between would send focus away
     this.#slide = slide;
   }
 

@@ -17,7 +17,7 @@ export class Stops extends Piece {
     this.on(this.frame, 'keydown', (event) => this.range.keys && this.#key(event));
     this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.arrive());
     swipe(this);
-    this.#count();
+    this.count();
   }
 
   /** The stop that was asked for last. */
@@ -36,7 +36,7 @@ export class Stops extends Piece {
 
   /** A change that is under way ends at the stop that was asked for last, as the new range has it. */
   rearranged(former) {
-    this.#count();
+    this.count();
     this.stand(this.stopOf(former.stops[this.wanted]?.[0]));
   }
 
@@ -46,7 +46,7 @@ export class Stops extends Piece {
   }
 
   /** Dots count the stops that there are. */
-  #count() {
+  count() {
     const say = (n) => this.plan.say.position.replace('{n}', n).replace('{count}', this.stops);
     this.dots.forEach((dot, i) => dot.setAttribute('aria-label', say(i + 1)));
   }

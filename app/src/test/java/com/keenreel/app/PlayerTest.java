@@ -38,6 +38,28 @@ class PlayerTest {
         return page.locator(".slide-" + slide + ".now");
     }
 
+    /** Only the second slide has something to focus; on a wide screen it stands between its neighbours. */
+    @Test
+    void focusStaysOnItsSlideWhenAPhoneIsTurnedAndBack() {
+        Made row = editor.make("Focus in a row", "row", "full", Kinds.SIX)
+                .choose("row.shown", "phone", "1")
+                .choose("row.shown", "desk", "3")
+                .choose("row.views", null, "true");
+        row.say(row.slides().get(1), "link", "https://fennock.example/days");
+        Page page = row.live();
+        page.setViewportSize(390, 800);
+        page.locator(".dot").nth(1).click();
+        assertThat(page.locator(".slide-2.now")).hasCount(1);
+        page.locator(".slide-2 .whole").focus();
+        for (int width : new int[] {1280, 390}) {
+            page.setViewportSize(width, 800);
+            assertThat(page.locator(".slide-1.now")).hasCount(width == 390 ? 0 : 1);
+            assertThat(page.locator(".slide-2.now")).hasCount(1);
+            assertThat(page.locator(".slide-2 .whole")).isFocused();
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
     @Test
     void aBannerGoesRoundByItselfUntilItIsPaused() {
         Page page = banner("Goes round").live();

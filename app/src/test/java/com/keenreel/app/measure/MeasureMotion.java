@@ -171,7 +171,8 @@ final class MeasureMotion {
             throw new IllegalStateException("The trace of " + name + " does not show that it moves.");
         }
         double late = tasks.stream().filter(ms -> ms > FRAME).count();
-        figures.reported(name + ".frames", drawn / ((end - start) / 1e6), "drawn a second, a quarter of the processor");
+        figures.atLeast(
+                name + ".frames", drawn / ((end - start) / 1e6), "drawn a second, a quarter of the processor", 20);
         figures.atMost(name + ".late", 100 * late / Math.max(1, drawn), "% of frames wait longer than 16.7 ms", 1);
         figures.atMost(name + ".layouts", layouts / Math.max(1, drawn), "a frame", 0);
         figures.atMost(name + ".paints", paints / Math.max(1, drawn), "a frame", 0);
