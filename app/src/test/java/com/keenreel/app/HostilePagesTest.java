@@ -153,7 +153,7 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(editor.problems()).isEmpty();
     }
 
-    /** Each kind of reel, plain and on three pages that lay it out in ways of their own. */
+    /** Reels of some kinds, others in every run, on pages that lay them out in ways of their own. */
     @Test
     void picturesThatComeLateShiftNothing() {
         List<String> where = List.of(
@@ -171,7 +171,7 @@ class HostilePagesTest extends SomebodysPages {
             for (Hostile one : hostile) {
                 Page page = editor.open("/help");
                 String address = page("/late-" + pages.size(), one, code, Map.of());
-                page.evaluate("address => { setTimeout(() => { location.href = address; }); }", address); // all at once
+                page.evaluate("address => { setTimeout(() => { location.href = address; }); }", address);
                 page.waitForURL(address);
                 pages.put(one.name() + ", " + kind.name, page);
             }
