@@ -27,7 +27,7 @@ const LEADS = {
   time: { from: "{ Time as Lead } from './time.js'", beside: [] },
   scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger', 'worded'] },
   distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
-  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'entering'] },
+  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'entering', 'turning'] },
   change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
 };
 const BESIDE = {
@@ -36,6 +36,7 @@ const BESIDE = {
   entering: { from: "{ Entering } from './entering.js'", run: 'Entering' },
   worded: { from: "{ Worded } from './worded.js'", run: 'Worded' },
   cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
+  turning: { from: "{ Turning } from './turning.js'", run: 'Turning' },
   anew: { from: "{ anew } from './anew.js'", prepare: 'anew' },
 };
 

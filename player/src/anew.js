@@ -4,16 +4,12 @@
 export function anew(reel, plan) {
   const strip = reel.querySelector('.strip');
   const slides = [...strip.querySelectorAll(':scope > .slide')];
-  const order = slides.map((_, i) => i);
-  for (let i = order.length - 1; i > 1; i--) {
-    const j = 1 + Math.floor(Math.random() * i);
-    [order[i], order[j]] = [order[j], order[i]];
-  }
-  const places = slides.map(({ className, ariaLabel }) => [className.match(/slide-\d+/)[0], ariaLabel]);
+  const order = slides.map((_, i) => [i && 1 + Math.random(), i]).sort(([one], [other]) => one - other).map(([, i]) => i);
+  const labels = slides.map((slide) => slide.getAttribute('aria-label'));
   order.forEach((from, i) => {
     const slide = slides[from];
-    slide.className = slide.className.replace(/slide-\d+/, places[i][0]);
-    slide.ariaLabel = places[i][1];
+    slide.className = slide.className.replace(/slide-\d+/, `slide-${i + 1}`);
+    slide.setAttribute('aria-label', labels[i]);
     strip.append(slide);
   });
   const [holds, into] = [plan.holds, plan.into].map((all) => order.map((from) => all[from]));

@@ -40,7 +40,7 @@ export class Change extends Stops {
   stand(stop) {
     this.#next = undefined;
     this.#pace = 1;
-    this.slides.forEach((slide) => slide.classList.remove('coming', 'leaving'));
+    this.slides.forEach((slide) => slide.classList.remove('coming'));
     this.cutting?.end();
     super.stand(stop);
   }
@@ -48,7 +48,6 @@ export class Change extends Stops {
   animate(from, to, forward) {
     const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
     coming.forEach((slide) => slide.classList.add('coming'));
-    leaving.forEach((slide) => slide.classList.add('leaving'));
     const way = this.way(from, to, forward);
     return (forward ? way.on : way.back).flatMap((piece) => {
       const when = timing(piece, way.ms);

@@ -30,11 +30,8 @@ export class Enlarging {
 
   /** The page's address may say which picture is wanted. */
   #asked() {
-    const [, slide] = location.hash.split('#reel-');
-    if (!slide) return;
-    const place = `[data-slide="${CSS.escape(slide)}"] > .larger`;
-    const first = [...document.querySelectorAll('keen-reel')].find((host) => host.shadowRoot?.querySelector(place)); // one may be there twice
-    if (first === this.piece.host) this.piece.strip.querySelector(place).click();
+    const { piece } = this;
+    if (/^#reel-/.test(location.hash)) load(piece.plan.larger).then((Larger) => Larger.asked(piece), () => {});
   }
 
   #key(event) {

@@ -28,6 +28,13 @@ class Larger {
     this.#action('screen').hidden = !document.fullscreenEnabled;
   }
 
+  /** Opens the picture that the page's address names, where it is one of that piece's. */
+  static asked({ host, strip }) {
+    const place = `[data-slide="${CSS.escape(location.hash.slice('#reel-'.length))}"] > .larger`;
+    const first = [...document.querySelectorAll('keen-reel')].find(({ shadowRoot }) => shadowRoot?.querySelector(place)); // one may be there twice
+    if (first === host) strip.querySelector(place).click();
+  }
+
   get #size() {
     return this.pane.dataset.size;
   }

@@ -23,17 +23,14 @@ export class Pairs {
       before?.classList.toggle('crossed', at * width < clearBefore);
       after?.classList.toggle('crossed', at * width > width - clearAfter);
     };
-    const said = () => {
-      const share = Math.round(at * 100);
-      const sides = [[before, share], [after, 100 - share]].filter(([name], i) => name || !i);
-      return sides.map(([name, part]) => `${name?.textContent ?? ''} ${part} %`.trim()).join(', ');
-    };
+    const part = (share, name) => (name ? `${name.textContent} ${share} %` : '');
     const move = (to) => {
       at = Math.min(1, Math.max(0, to));
       crop.classList.add('moved');
       crop.style.setProperty('--at', at);
-      handle.setAttribute('aria-valuenow', Math.round(at * 100));
-      handle.setAttribute('aria-valuetext', said());
+      const share = Math.round(at * 100);
+      handle.setAttribute('aria-valuenow', share);
+      handle.setAttribute('aria-valuetext', [part(share, before), part(100 - share, after)].filter(Boolean).join(', ') || `${share} %`);
       names();
     };
     const sized = ([entry]) => {
@@ -53,39 +50,30 @@ export class Pairs {
       press.takes = true;
       crop.setPointerCapture(event.pointerId);
       handle.focus({ preventScroll: true });
+      move(place(event) + press.off);
     };
     on(crop, 'pointerdown', (event) => {
-      if (event.button !== 0) return;
+      if (event.button) return;
       event.preventDefault(); // the reel itself is not swiped
-      const held = event.composedPath().includes(handle);
+      const held = handle.contains(event.target);
       press = { id: event.pointerId, x: event.clientX, y: event.clientY, off: held ? at - place(event) : 0 };
-      if (!held && event.pointerType !== 'mouse') return;
-      take(event);
-      if (!held) move(place(event));
+      if (held || event.pointerType === 'mouse') take(event);
     });
-    on(crop, 'pointermove', (event) => {
+    const goes = (event) => {
       if (event.pointerId !== press?.id) return;
       const [across, down] = [Math.abs(event.clientX - press.x), Math.abs(event.clientY - press.y)];
-      if (!press.takes && across > ENOUGH && across > down) take(event);
-      if (press.takes) move(place(event) + press.off);
-    });
-    on(crop, 'pointerup', (event) => {
-      if (event.pointerId !== press?.id) return;
-      const tap = Math.hypot(event.clientX - press.x, event.clientY - press.y) <= ENOUGH;
-      if (!press.takes && tap) {
-        take(event);
-        move(place(event));
-      }
-      press = undefined;
-    });
+      const up = event.type === 'pointerup';
+      if (press.takes || (up ? Math.max(across, down) <= ENOUGH : across > ENOUGH && across > down)) take(event);
+      if (up) press = undefined;
+    };
+    on(crop, 'pointermove', goes);
+    on(crop, 'pointerup', goes);
     on(crop, 'pointercancel', () => (press = undefined));
     on(handle, 'keydown', (event) => {
-      const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP, PageDown: -4 * STEP, PageUp: 4 * STEP };
-      const to = { Home: 0, End: 1 };
-      if (event.key in by) move(Math.round(100 * at + by[event.key]) / 100);
-      else if (event.key in to) move(to[event.key]);
-      else return;
+      const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP, PageDown: -4 * STEP, PageUp: 4 * STEP, Home: -100, End: 100 }[event.key];
+      if (!by) return;
       event.preventDefault();
+      move(Math.round(100 * at + by) / 100);
     });
     names();
   }

@@ -8,6 +8,7 @@ export class Stops extends Piece {
   moving = []; // the animations of a change that is under way
   coming; // the stop that it leads to
   standing; // the animation that lasts as long as the stop's hold
+  #slide; // the one that the visitor came to, while a range shows it among others
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
@@ -15,7 +16,6 @@ export class Stops extends Piece {
     this.dots = [...reel.querySelectorAll('.dot')];
     this.on(reel, 'click', (event) => this.#pressed(event));
     this.on(this.frame, 'keydown', (event) => this.range.keys && this.#key(event));
-    this.on(document, 'visibilitychange', () => document.hidden && !this.held && this.arrive());
     swipe(this);
     this.count();
   }
@@ -34,26 +34,29 @@ export class Stops extends Piece {
     return this.plan.autoplay && this.stops > 1;
   }
 
-  /** A change that is under way ends at the stop that was asked for last, as the new range has it. */
+  /**
+   * A change that is under way ends at the stop that was asked for last, as the new range has it. The slide that a visitor came to
+   * is kept, whichever of its neighbours it is shown with.
+   */
   rearranged(former) {
+    const shown = former.stops[this.wanted] ?? [];
+    const slide = shown.includes(this.#slide) ? this.#slide : shown[0];
     this.count();
-    this.stand(this.stopOf(former.stops[this.wanted]?.[0]));
+    this.stand(this.stopOf(slide)); // at once: standing elsewhere in between would send focus away
+    this.#slide = slide;
   }
 
-  /** The stop that begins with a slide. */
+  /** The stop that begins with a slide, or the nearest one that shows it; where a row goes round others show it too. */
   stopOf(slide) {
-    return Math.max(0, this.range.stops.findIndex(([first]) => first === slide));
+    const { stops } = this.range;
+    const own = stops.findIndex(([first]) => first === slide);
+    return Math.max(0, own < 0 ? stops.findLastIndex((stop) => stop.includes(slide)) : own);
   }
 
   /** Dots count the stops that there are. */
   count() {
     const say = (n) => this.plan.say.position.replace('{n}', n).replace('{count}', this.stops);
     this.dots.forEach((dot, i) => dot.setAttribute('aria-label', say(i + 1)));
-  }
-
-  disconnected() {
-    this.arrive();
-    super.disconnected();
   }
 
   #pressed(event) {
@@ -94,14 +97,14 @@ export class Stops extends Piece {
   stand(stop) {
     const { focused } = this;
     this.moving.splice(0).forEach((animation) => animation.cancel());
-    this.coming = undefined;
+    this.coming = this.#slide = undefined; // whoever goes on is at another one
     this.stop = stop;
     const shown = this.range.stops[stop] ?? [];
     const next = this.range.stops[(stop + 1) % this.stops] ?? [];
     this.slides.forEach((slide, i) => {
       const now = shown.includes(i);
       slide.classList.toggle('now', now);
-      slide.classList.toggle('near', next.includes(i) || !!this.isNear?.(i));
+      slide.classList.toggle('near', this.isNear?.(i) || next.includes(i));
       if (slide.inert === now) slide.inert = !now; // written anew it would be styled anew
     });
     const left = this.slides.indexOf(focused?.closest('.slide'));
@@ -115,8 +118,8 @@ export class Stops extends Piece {
 
   /** Focus that leaves with its slide goes to the same thing in the slide that comes, or to the reel. */
   #refocus(focused, coming) {
-    const kind = ['.whole', '.larger', '.handle', '.words', '.button', 'a'].find((one) => focused.matches(one));
-    const same = kind && [...coming.querySelectorAll(kind)].find((one) => one.tabIndex >= 0 && one.checkVisibility({ visibilityProperty: true }));
+    const kind = focused.classList[0] ? `.${focused.classList[0]}` : 'a';
+    const same = [...coming.querySelectorAll(kind)].find((one) => one.tabIndex >= 0 && one.checkVisibility({ visibilityProperty: true }));
     (same ?? this.frame).focus({ preventScroll: true });
   }
 
@@ -145,6 +148,7 @@ export class Stops extends Piece {
   }
 
   waitingChanged() {
+    if (this.waitsFor('hidden') || this.waitsFor('taken out')) this.arrive(); // nobody sees what is under way
     this.#sayLive();
     if (this.waiting) this.standing?.pause();
     else this.standing?.play();

@@ -317,7 +317,7 @@ class PlayerTest {
         single.waitForTimeout(200);
         single.evaluate("() => { document.body.style.display = '' }");
         single.waitForTimeout(200);
-        assertThat(single.locator(".slide-1.now.leaving, .slide-2.now")).hasCount(1);
+        assertThat(single.locator(".slide-2:is(.coming, .now)")).hasCount(1);
         assertThat(now(single, 2)).hasCount(1);
         single.locator(".arrow-next").click();
         single.evaluate(

@@ -22,7 +22,7 @@ public final class ProveClock {
               const number = (slide) => (slide ? Number(slide.className.match(/slide-(\\d+)/)[1]) - 1 : -1);
               const coming = root.querySelector('.slide.coming');
               const moving = coming ?? root.querySelector('.frame');
-              return [number(root.querySelector('.slide.leaving') ?? root.querySelector('.slide.now')), number(coming), moving.getAnimations()[0].currentTime];
+              return [number(root.querySelector('.slide.now')), number(coming), moving.getAnimations()[0].currentTime];
             })""";
 
     private ProveClock() {}

@@ -34,7 +34,7 @@ class TransitionsTest {
             () => {
               const root = document.querySelector('keen-reel').shadowRoot;
               const frame = root.querySelector('.view').getBoundingClientRect();
-              const [coming, leaving] = ['coming', 'leaving'].map((one) => root.querySelector(`.slide.${one}`));
+              const [coming, leaving] = ['coming', 'now'].map((one) => root.querySelector(`.slide.${one}`));
               if (!coming) return null;
               const box = (element) => {
                 const { x, y } = element.getBoundingClientRect();

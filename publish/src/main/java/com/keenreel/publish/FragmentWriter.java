@@ -60,7 +60,7 @@ public final class FragmentWriter {
                 "",
                 markup.text(),
                 css.text(),
-                new PlanWriter(material.reel(), material.facts(), layout, needs.has(Needs.Beside.LARGER)).write(),
+                new PlanWriter(material.reel(), material.facts(), layout, needs).write(),
                 shipped.player(needs).address(),
                 shipped.faces(),
                 data);

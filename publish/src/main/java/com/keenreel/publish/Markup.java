@@ -53,7 +53,7 @@ final class Markup {
         if (motion.upright()) {
             reel.addClass("upright");
         }
-        if (motion.stops()) {
+        if (motion.stops() && material.reel().slides().size() > 1) {
             reel.addClass("stops").attr("aria-roledescription", spoken.say(Phrase.CAROUSEL));
         }
         Element measured = reel.appendElement("div").addClass("measured");

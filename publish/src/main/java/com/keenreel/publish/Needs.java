@@ -19,7 +19,7 @@ import java.util.Set;
  * What a reel needs of the player and of the style sheets that ship.
  *
  * @param arrangement its word; some have a style sheet
- * @param lead what leads it, see {@link Motion#lead}
+ * @param lead what leads it, see {@link Motion#lead}; nothing where one slide gives way to another and there is but one
  * @param beside what it needs beside that
  */
 public record Needs(String arrangement, String lead, Set<Beside> beside) {
@@ -33,11 +33,15 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         ANEW,
         /** Slides come one after another. */
         ENTERING,
+        /** A row goes round. */
+        TURNING,
         /** Large words show pictures. */
         WORDED,
         /** Slides are seen through windows, or their pictures are cut in pieces. */
         CUTTING
     }
+
+    private static final String NOTHING = new Motion.Still().lead();
 
     public Needs {
         beside = Collections.unmodifiableSet(beside.isEmpty() ? EnumSet.noneOf(Beside.class) : EnumSet.copyOf(beside));
@@ -47,6 +51,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
     static Needs of(Material material) {
         Reel reel = material.reel();
         Motion motion = Arrangements.of(reel).motion(reel);
+        boolean alone = motion instanceof Motion.ByChange && reel.slides().size() == 1;
         Set<Beside> beside = EnumSet.noneOf(Beside.class);
         if (!(motion instanceof Motion.ByTime)
                 && reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair)) {
@@ -55,11 +60,14 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (material.hasLargerView()) {
             beside.add(Beside.LARGER);
         }
-        if (motion.stops() && reel.choices().get(Options.ANEW)) {
+        if (motion.stops() && !alone && reel.choices().get(Options.ANEW)) {
             beside.add(Beside.ANEW);
         }
-        if (motion.changes().stream().anyMatch(Change::cuts)) {
+        if (!alone && motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
+        }
+        if (motion instanceof Motion.ByPosition row && !row.seams().isEmpty()) {
+            beside.add(Beside.TURNING);
         }
         if (enters(reel)) {
             beside.add(Beside.ENTERING);
@@ -67,7 +75,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
             beside.add(Beside.WORDED);
         }
-        return new Needs(Arrangements.of(reel).word(), motion.lead(), beside);
+        return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside);
     }
 
     /** Whether slides come one after another. */
@@ -84,7 +92,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
     Needs and(Needs other) {
         Set<Beside> both = new HashSet<>(beside);
         both.addAll(other.beside);
-        return new Needs(arrangement, lead, both);
+        return new Needs(arrangement, lead.equals(NOTHING) ? other.lead : lead, both);
     }
 
     /** Which of the players that is. */

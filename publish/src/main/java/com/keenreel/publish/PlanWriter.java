@@ -31,15 +31,15 @@ final class PlanWriter {
     private final Reel reel;
     private final Facts facts;
     private final Layout layout;
-    private final boolean larger;
+    private final Needs needs;
 
     /**
      * The plan of that reel.
      *
-     * @param larger whether a press on some slide opens the larger view
+     * @param needs what it needs of the player
      */
-    PlanWriter(Reel reel, Facts facts, Layout layout, boolean larger) {
-        this.larger = larger;
+    PlanWriter(Reel reel, Facts facts, Layout layout, Needs needs) {
+        this.needs = needs;
         this.reel = reel;
         this.facts = facts;
         this.layout = layout;
@@ -48,7 +48,7 @@ final class PlanWriter {
     String write() {
         ObjectNode plan = Json.MAPPER.createObjectNode();
         Motion motion = Arrangements.of(reel).motion(reel);
-        plan.put("lead", motion.lead());
+        plan.put("lead", needs.lead());
         plan.put("way", reel.direction().sign());
         if (motion.upright()) {
             plan.put("axis", "y");
@@ -85,7 +85,7 @@ final class PlanWriter {
             node.set("on", pieces(change.on()));
             node.set("back", pieces(change.back()));
         }
-        if (larger) {
+        if (needs.has(Needs.Beside.LARGER)) {
             plan.put("larger", PlayerFiles.shipped().larger().name());
             if (reel.choices().get(Options.ADDRESSED)) {
                 plan.put("addressed", true);

@@ -14,7 +14,9 @@ import com.microsoft.playwright.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.zip.GZIPOutputStream;
@@ -82,19 +84,14 @@ final class MeasurePlayer {
 
     private void size() throws IOException {
         Needs banner = new Needs("", "change", Set.of());
-        Needs comparison = new Needs("", "change", Set.of(Needs.Beside.PAIRS));
+        Needs comparison = new Needs("", "nothing", Set.of(Needs.Beside.PAIRS));
         Needs band = new Needs("", "time", Set.of());
         figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
-        Needs everything = new Needs(
-                "",
-                "position",
-                Set.of(Needs.Beside.PAIRS, Needs.Beside.LARGER, Needs.Beside.ANEW, Needs.Beside.ENTERING));
-        figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 7);
-        figures.atMost(
-                "player.size.everything",
-                size(everything),
-                "kB gzip with the shell, a row with all that a reel may need",
-                7);
+        figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 5);
+        atMostSeven("row", "position", Needs.Beside.TURNING);
+        atMostSeven("pages", "position", Needs.Beside.ENTERING);
+        atMostSeven("depth", "distance");
+        atMostSeven("cut", "change", Needs.Beside.CUTTING);
         figures.reported(
                 "player.size.larger",
                 packed(PlayerFiles.shipped().larger().bytes()) / 1000.0,
@@ -102,6 +99,17 @@ final class MeasurePlayer {
         figures.atMost("player.size.band", size(band), "kB gzip with the shell", 5);
         figures.atMost(
                 "player.size.page", size(banner, comparison, band), "kB gzip, three different reels on a page", 12);
+    }
+
+    /** Reels of that kind with comparisons, the larger view and another order on every visit. */
+    private void atMostSeven(String kind, String lead, Needs.Beside... more) throws IOException {
+        Set<Needs.Beside> all = EnumSet.of(Needs.Beside.PAIRS, Needs.Beside.LARGER, Needs.Beside.ANEW);
+        all.addAll(List.of(more));
+        figures.atMost(
+                "player.size." + kind,
+                size(new Needs("", lead, all)),
+                "kB gzip with the shell, with all it may need",
+                7);
     }
 
     /** The players that those need with the shell, kB. */
@@ -220,7 +228,7 @@ final class MeasurePlayer {
             browser.startTracing(
                     page,
                     new Browser.StartTracingOptions()
-                            .setCategories(java.util.List.of(
+                            .setCategories(List.of(
                                     "devtools.timeline",
                                     "disabled-by-default-devtools.timeline.frame",
                                     "blink.user_timing")));
