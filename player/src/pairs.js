@@ -27,7 +27,7 @@ export class Pairs {
     const move = (to) => {
       at = Math.min(1, Math.max(0, to));
       crop.classList.add('moved');
-      crop.style.setProperty('--at', at);
+      slide.style.setProperty('--at', at); // of a reflection, too
       const share = Math.round(at * 100);
       handle.setAttribute('aria-valuenow', share);
       handle.setAttribute('aria-valuetext', [part(share, before), part(100 - share, after)].filter(Boolean).join(', ') || `${share} %`);

@@ -6,6 +6,8 @@ import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Part;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
 
 /** The markup of two pictures with a divider between them. */
@@ -21,9 +23,7 @@ final class Comparison {
     }
 
     void write(Element crop, int n, Carries.Pair pair, Said said) {
-        crop.appendChild(images.of(pair.after(), Part.picture(n, Side.AFTER), said.alt(), n == 1));
-        Elements.is(crop.appendElement("div"), Part.side(n))
-                .appendChild(images.of(pair.before(), Part.picture(n, Side.BEFORE), altBefore(pair), false));
+        sides(crop, n, pair, said.alt(), altBefore(pair), n == 1);
         for (Side side : Side.values()) {
             if (!pair.name(side).isEmpty()) {
                 Elements.is(crop.appendElement("div"), Part.label(n, side)).text(pair.name(side));
@@ -41,6 +41,13 @@ final class Comparison {
         handle.appendChild(Shapes.grip());
     }
 
+    /** Both pictures, the one before cut off at the divider. */
+    void sides(Element crop, int n, Carries.Pair pair, String after, String before, boolean soon) {
+        crop.appendChild(images.of(pair.after(), Part.picture(n, Side.AFTER), after, soon));
+        Elements.is(crop.appendElement("div"), Part.side(n))
+                .appendChild(images.of(pair.before(), Part.picture(n, Side.BEFORE), before, false));
+    }
+
     String altBefore(Carries.Pair pair) {
         PictureWords own = material.facts().words().get(pair.before());
         return own == null ? "" : own.alt();
@@ -49,7 +56,13 @@ final class Comparison {
     /** How much of each side is seen, in words: "Before 40 %, After 60 %". */
     private static String shares(Carries.Pair pair) {
         long before = Math.round(100 * pair.startsAt());
-        String after = pair.nameAfter().isEmpty() ? "" : ", " + pair.nameAfter() + " " + (100 - before) + " %";
-        return (pair.nameBefore() + " " + before + " %").strip() + after;
+        String shares = Stream.of(share(pair.nameBefore(), before), share(pair.nameAfter(), 100 - before))
+                .filter(one -> !one.isEmpty())
+                .collect(Collectors.joining(", "));
+        return shares.isEmpty() ? before + " %" : shares;
+    }
+
+    private static String share(String name, long share) {
+        return name.isEmpty() ? "" : name + " " + share + " %";
     }
 }

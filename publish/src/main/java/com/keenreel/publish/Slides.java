@@ -134,8 +134,8 @@ final class Slides {
             element.addClass("pair");
             comparison.write(crop, n, pair, said);
         }
-        if (layout.stands(Part.reflection(n)) && slide.carries() instanceof Carries.Picture picture) {
-            reflection(element, n, slide, picture);
+        if (layout.stands(Part.reflection(n))) {
+            reflection(element, n, slide);
         }
         Pressed pressed = Pressed.of(material.reel(), slide, said);
         if (pressed == Pressed.LARGER && slide.carries() instanceof Carries.Picture picture) {
@@ -187,18 +187,23 @@ final class Slides {
         });
     }
 
-    /** The picture once more, for nobody but the eye. */
-    private void reflection(Element slide, int n, Slide own, Carries.Picture picture) {
+    /** What the slide shows once more, for nobody but the eye. */
+    private void reflection(Element slide, int n, Slide own) {
         Element mirror = Elements.is(
                 Elements.is(slide.appendElement("div"), Part.reflection(n))
                         .attr("aria-hidden", "true")
                         .appendElement("div"),
                 Part.mirror(n));
-        mirror.appendChild(images.of(picture.picture(), Part.picture(n), "", false));
-        own.instead()
-                .own()
-                .forEach((setUp, other) -> mirror.appendChild(images.of(other, Part.instead(n, setUp), "", false)));
-        mirror.children().forEach(image -> image.removeAttr("data-box"));
+        if (own.carries() instanceof Carries.Picture picture) {
+            mirror.appendChild(images.of(picture.picture(), Part.picture(n), "", false));
+            own.instead()
+                    .own()
+                    .forEach((setUp, other) -> mirror.appendChild(images.of(other, Part.instead(n, setUp), "", false)));
+            behind(mirror, n, own, picture);
+        } else if (own.carries() instanceof Carries.Pair pair) {
+            comparison.sides(mirror, n, pair, "", "", false);
+        }
+        mirror.select("[data-box]").not(".mirror").removeAttr("data-box");
     }
 
     /** Without script it leads to the picture itself. */

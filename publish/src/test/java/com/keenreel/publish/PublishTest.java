@@ -286,7 +286,8 @@ class PublishTest {
         assertThat(html.select("[role=slider]").attr("aria-valuenow")).isEqualTo("37");
         assertThat(plan(reel).path("pairs").path("s1").path("clearBefore").asDouble())
                 .isEqualTo(16 + 24 + Math.ceil(5 * 7.5)); // in whole px, so that nothing of it is cut off
-        assertThat(FragmentWriter.write(material(reel), "v").css()).contains(".crop-1{--start:0.37;--at:0.37}");
+        assertThat(FragmentWriter.write(material(reel), "v").css())
+                .contains("[data-slide=\"s1\"]{--start:0.37;--at:0.37}");
     }
 
     @Test

@@ -180,7 +180,7 @@ public record Part(What what, int number, String which) {
     /** What it is called in {@code layout} and in {@code data-box}; null where it is not listed. */
     public @Nullable String box() {
         return switch (what) {
-            case VIEW, STRIP, LINE, CROP, SIDE, BEHIND, REFLECTION, MIRROR -> null;
+            case VIEW, STRIP, LINE, CROP, SIDE, BEHIND, MIRROR -> null;
             case INSTEAD -> kind() + "-" + number;
             case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();

@@ -97,7 +97,7 @@ public final class SlideBoxes {
     }
 
     /**
-     * The parts of slide {@code n}.
+     * The parts of slide {@code n}, its words right below the picture where they stand below.
      *
      * @param width of the picture area
      * @param height of the picture area
@@ -105,6 +105,20 @@ public final class SlideBoxes {
      * @param foot what words must keep clear at the foot of the area
      */
     public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot) {
+        return in(n, slide, width, height, besideArrows, foot, height);
+    }
+
+    /**
+     * The parts of slide {@code n}.
+     *
+     * @param width of the picture area
+     * @param height of the picture area
+     * @param besideArrows whether words must stay clear of arrows at the sides
+     * @param foot what words must keep clear at the foot of the area
+     * @param above what words below have above them
+     */
+    public List<Placed> in(
+            int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot, Length above) {
         List<Placed> parts = new ArrayList<>();
         parts.add(Placed.clipping(
                 Part.crop(n),
@@ -112,7 +126,7 @@ public final class SlideBoxes {
                 carried(n, slide, width, height, foot)));
         WordsPlace place = words.place(slide);
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
-            parts.add(Placed.of(Part.words(n), words.below(width, height)).set(words.settingBelow(width)));
+            parts.add(Placed.of(Part.words(n), words.below(width, above)).set(words.settingBelow(width)));
         } else if (place.over() && facts.said(slide).shows()) {
             Box area = known.computeIfAbsent(
                     List.of(width, height, besideArrows, foot), any -> words.over(width, height, besideArrows, foot));

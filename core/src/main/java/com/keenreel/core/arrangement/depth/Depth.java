@@ -15,7 +15,6 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
-import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Facts;
@@ -110,23 +109,13 @@ public final class Depth implements Arrangement {
                         + " {depth.fade} paler than the one before it."));
         lines.add(new Line(Column.MOTION, "The next one comes to the front in {motion.time}; {depth.endless}."));
         lines.add(new Line(Column.STEERING, "A press on a neighbour brings it to the front."));
-        String below = reel.slides().isEmpty() || anyBelow(reel) ? ", where no words stand below" : "";
-        lines.add(new Line(Column.LOOK, "Pictures are reflected by {look.reflection}" + below + "."));
+        lines.add(new Line(Column.LOOK, "Pictures are reflected by {look.reflection}."));
         String fades = "{look.reflection-length} of their height, {look.reflection-gap} below them.";
         lines.add(
                 reflects
                         ? new Line(Column.LOOK, "The reflection fades out over " + fades)
                         : Line.idle(Column.LOOK, "A reflection would fade out over " + fades));
         return lines;
-    }
-
-    private static boolean anyBelow(Reel reel) {
-        for (SetUp setUp : SetUp.values()) {
-            if (reel.choices().get(Options.WORDS_PLACE, setUp) == WordsPlace.BELOW) {
-                return true;
-            }
-        }
-        return false;
     }
 
     @Override

@@ -5,7 +5,6 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
@@ -51,10 +50,11 @@ final class DepthPlaces implements Places {
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Length item = Length.WIDTH.dividedBy(Stances.extent(stances));
         Length picture = item.dividedBy(choices.get(ShapeOptions.RATIO, setUp).value());
-        boolean reflects = choices.get(LookOptions.REFLECTION) > 0 && boxes.reserved() == 0;
+        boolean reflects = choices.get(LookOptions.REFLECTION) > 0;
         Length mirrored = picture.times(choices.get(LookOptions.REFLECTION_LENGTH) / 100);
         double gap = choices.get(LookOptions.REFLECTION_GAP);
-        Length height = picture.plus(boxes.reserved()).plus(reflects ? mirrored.plus(gap) : Length.ZERO);
+        Length floor = reflects ? picture.plus(gap).plus(mirrored) : picture; // where what words stand on begins
+        Length height = floor.plus(boxes.reserved());
         Length axis = reflects ? picture : height.dividedBy(2); // pictures that are reflected stand on one floor
         boolean round = motion.isRound(setUp, count);
 
@@ -63,9 +63,9 @@ final class DepthPlaces implements Places {
         for (int i = 0; i < count; i++) {
             int away = Motion.ByDistance.distance(i, count, round);
             Slide slide = reel.slides().get(i);
-            List<Placed> parts = new ArrayList<>(boxes.in(i + 1, slide, item, picture, false, Length.ZERO));
+            List<Placed> parts = new ArrayList<>(boxes.in(i + 1, slide, item, picture, false, Length.ZERO, floor));
             parts.replaceAll(part -> part.part().what() == What.WORDS && away != 0 ? part.unseen() : part);
-            if (reflects && slide.carries() instanceof Carries.Picture) {
+            if (reflects && !slide.carries().pictures().isEmpty()) {
                 Box below = new Box(Length.ZERO, picture.plus(gap), item, mirrored);
                 Placed mirror = Placed.of(Part.mirror(i + 1), Box.all(item, picture));
                 parts.add(Placed.clipping(Part.reflection(i + 1), below, List.of(mirror)));

@@ -14,6 +14,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.time.Motion;
@@ -151,6 +152,25 @@ class DepthTest {
             assertThat(rightmost).isLessThanOrEqualTo(width + 1e-6);
             assertThat(slides == 1 ? rightmost : width).isCloseTo(width, within(1e-6));
         }
+    }
+
+    /** A picture 2:1 that is reflected by half, 10 px below it: words begin 10 + w / 4 below a picture that is w / 2 high. */
+    @Test
+    void wordsStandBelowTheReflection() {
+        Reel reel = choose(depth(5, 40, 30, 10), Options.WORDS_PLACE, WordsPlace.BELOW);
+        reel = choose(choose(reel, LookOptions.REFLECTION, 30.0), LookOptions.REFLECTION_LENGTH, 50.0);
+        reel = reel.withSlides(List.of(
+                reel.slides().get(0).withWords(Words.NONE.with(Words.Field.TITLE, "Quatrefoil wall")),
+                reel.slides().get(1)));
+        Map<String, Measured> all = at(layout(choose(reel, LookOptions.REFLECTION_GAP, 10.0)), 900);
+        double width = Objects.requireNonNull(all.get("slide-1")).width();
+        Measured reflection = Objects.requireNonNull(all.get("reflection-1"));
+        Measured words = Objects.requireNonNull(all.get("words-1"));
+        assertThat(reflection.y()).isCloseTo(width / 2 + 10, within(EXACT));
+        assertThat(reflection.height()).isCloseTo(width / 4, within(EXACT));
+        assertThat(words.y()).isCloseTo(width * 3 / 4 + 10, within(EXACT));
+        assertThat(Objects.requireNonNull(all.get("frame")).height())
+                .isGreaterThanOrEqualTo(words.y() + words.height());
     }
 
     @Test
