@@ -12,6 +12,9 @@ public final class Boxes {
     /** CSS px. */
     static final double TOLERANCE = 0.1;
 
+    /** The same of corners that are seen in depth, where a browser counts with few digits. */
+    static final double PROJECTED = 0.5;
+
     /** To so much browsers round the reel's own width, px: what is many times as high is off by as many times that. */
     private static final double ROUNDED = 1.0 / 64;
 
@@ -61,6 +64,17 @@ public final class Boxes {
     private String worstAt = "";
     private final List<String> wrong = new ArrayList<>();
     private double allowed = TOLERANCE;
+    private final double projected;
+
+    /** Every corner is held to the same. */
+    public Boxes() {
+        this(TOLERANCE);
+    }
+
+    /** Corners that are seen in depth are held to so many CSS px. */
+    Boxes(double projected) {
+        this.projected = projected;
+    }
 
     /** The boxes of the n-th reel of a page, counted from 0: {boxes, width, height}. */
     static JsonNode seen(Page page, int index) {
@@ -102,7 +116,7 @@ public final class Boxes {
             }
             double nearer = Math.max(
                     1, height / frame); // than the reel itself: what is rounded grows twice, with distance and size
-            allowed = box.path("corners").isArray() ? flat * nearer * nearer : flat;
+            allowed = box.path("corners").isArray() ? Math.max(flat, projected) * nearer * nearer : flat;
             names.remove(name);
             JsonNode there = seen.path("boxes").path(name);
             if (there.isMissingNode()) {

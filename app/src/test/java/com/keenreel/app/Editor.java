@@ -89,6 +89,11 @@ public final class Editor implements AutoCloseable {
         context.request().get(application.origin() + "/reels?key=" + application.key());
     }
 
+    /** The address at which another browser may open a page for who edits. */
+    String addressOf(String path) {
+        return application.origin() + path + "?key=" + application.key();
+    }
+
     public Page open(String address) {
         Page page = context.newPage();
         page.navigate(address.contains("://") ? address : application.origin() + address);

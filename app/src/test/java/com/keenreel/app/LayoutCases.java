@@ -25,9 +25,18 @@ import tools.jackson.databind.node.ObjectNode;
  * Every value of every option that an arrangement has, from left to right and from right to left, in hosts of 24 widths each: a
  * browser against {@code core}.
  */
-final class LayoutCases implements AutoCloseable {
+public final class LayoutCases implements AutoCloseable {
+    /** A browser in which they are looked at. */
+    public interface Window {
+        /** Opens an address and makes the page that wide and high, CSS px. */
+        void open(String address, int width, int height);
+
+        /** What a function of the page answers; it gets one argument, and may take its time. */
+        JsonNode ask(String function, Object argument);
+    }
+
     /** How many widths each of them is looked at in. */
-    static final int WIDTHS = 24;
+    public static final int WIDTHS = 24;
 
     /** From the narrowest to the widest, with fractions. */
     private static final double[] ALWAYS = {
@@ -46,17 +55,49 @@ final class LayoutCases implements AutoCloseable {
      *
      * @param language of its words: some are read from right to left
      */
-    record Case(String kind, String language, String option, String value) {}
+    public record Case(String kind, String language, String option, String value) {}
 
     private final Editor editor = new Editor();
     private final Map<String, Made> reels = new LinkedHashMap<>();
     private final Map<String, String> chosen = new HashMap<>(); // the option last said, by kind
-    private final Boxes boxes = new Boxes();
-    private @Nullable Page page; // with all the hosts
+    private final Boxes boxes;
+    private final Window window;
+    private boolean begun;
     private int lines;
 
+    /** Those in Chromium. */
+    LayoutCases() {
+        window = new Chromium(editor);
+        boxes = new Boxes();
+    }
+
+    /** Those in that browser. */
+    public LayoutCases(Window window) {
+        this.window = window;
+        boxes = new Boxes(Boxes.PROJECTED);
+    }
+
+    private record Chromium(Editor editor, Page page) implements Window {
+        Chromium(Editor editor) {
+            this(editor, editor.open("about:blank"));
+        }
+
+        @Override
+        public void open(String address, int width, int height) {
+            page.setViewportSize(width, height);
+            page.navigate(address);
+        }
+
+        @Override
+        public JsonNode ask(String function, Object argument) {
+            String answer = (String)
+                    page.evaluate("async (given) => JSON.stringify(await (" + function + ")(given))", argument);
+            return Editor.JSON.readTree(answer);
+        }
+    }
+
     /** All of them. */
-    static List<Case> all() {
+    public static List<Case> all() {
         List<Case> all = new ArrayList<>();
         for (String kind : Kinds.names()) {
             for (String language : List.of("en", "ar")) {
@@ -103,16 +144,16 @@ final class LayoutCases implements AutoCloseable {
     }
 
     /** Looks at one of them. */
-    void look(Case one) {
+    public void look(Case one) {
         Made reel = reels.computeIfAbsent(one.kind, kind -> Kinds.of(kind, editor));
-        if (page == null) {
+        if (!begun) {
             begin(reel);
         }
         JsonNode answer = choose(reel, one);
         JsonNode fragment = answer.path("shows").path("fragment");
         List<Double> widths = widths(fragment.path("css").asString());
         String where = one.kind + ", " + one.language + ", " + one.option + " " + one.value;
-        JsonNode seen = Editor.JSON.readTree((String) page.evaluate(SHOW, List.of(fragment.toString(), widths)));
+        JsonNode seen = window.ask(SHOW, List.of(fragment.toString(), widths));
         JsonNode predicted = reel.layouts(widths, "head");
         JsonNode now = editor.send("GET", "/reels/" + reel.id + "/state", null);
         if (!now.path("state").equals(answer.path("state"))) { // more became known of a picture meanwhile
@@ -127,12 +168,12 @@ final class LayoutCases implements AutoCloseable {
 
     /** A draft page with as many hosts as there are widths; what they show is handed to them, of whichever reel. */
     private void begin(Made reel) {
-        page = editor.open("/reels/" + reel.id + "/draft");
-        page.setViewportSize(2600, 800);
-        page.waitForFunction("() => document.querySelector('keen-reel').shadowRoot?.querySelector('.run')");
-        page.evaluate("""
+        begun = true;
+        window.open(editor.addressOf("/reels/" + reel.id + "/draft"), 2600, 800);
+        window.ask("""
                 async (count) => {
                   const first = document.querySelector('keen-reel');
+                  while (!first.shadowRoot?.querySelector('.run')) await new Promise(requestAnimationFrame);
                   document.querySelector('main').style.paddingTop = '300px'; // what stays in the window has not begun to
                   for (let i = 0; i < count; i++) {
                     const place = document.createElement('div');
@@ -141,6 +182,7 @@ final class LayoutCases implements AutoCloseable {
                     place.append(host);
                     await host.ready.catch(() => {});
                   }
+                  return count;
                 }""", WIDTHS);
         editor.problems().clear(); // that nothing is published there
     }
@@ -153,7 +195,7 @@ final class LayoutCases implements AutoCloseable {
                 return host.show(JSON.parse(fragment));
               }));
               const look = %s;
-              return `[${(await Promise.all(hosts.map((_, i) => look(i)))).join()}]`;
+              return (await Promise.all(hosts.map((_, i) => look(i)))).map((one) => JSON.parse(one));
             }""".formatted(Boxes.SEEN.strip());
 
     /** The edit's answer, with all of what the wall shows, because nothing is said of what it shows already. */
@@ -206,19 +248,19 @@ final class LayoutCases implements AutoCloseable {
         return widths;
     }
 
-    List<String> wrong() {
+    public List<String> wrong() {
         return boxes.wrong();
     }
 
-    int figures() {
+    public int figures() {
         return boxes.figures();
     }
 
-    int lines() {
+    public int lines() {
         return lines;
     }
 
-    String said() {
+    public String said() {
         return boxes.said() + ", " + lines + " lines and panels among them";
     }
 

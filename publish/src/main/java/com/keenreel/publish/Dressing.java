@@ -41,7 +41,7 @@ final class Dressing {
         if (layout.parts().stream().anyMatch(part -> part.what() == Part.What.REFLECTION)) {
             double strength = reel.choices().get(LookOptions.REFLECTION);
             String mask = "linear-gradient(rgb(0 0 0/" + Numbers.plain(strength) + "%),transparent)";
-            rules.add(".reflection{overflow:hidden;-webkit-mask-image:" + mask + ";mask-image:" + mask + "}");
+            rules.add(".reflection{overflow:clip;-webkit-mask-image:" + mask + ";mask-image:" + mask + "}");
         }
         if (Arrangements.of(reel).has(LookOptions.INKS)) {
             rules.addAll(inks(reel.choices().get(LookOptions.INKS)));

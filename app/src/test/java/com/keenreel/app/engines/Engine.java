@@ -1,5 +1,6 @@
 package com.keenreel.app.engines;
 
+import com.keenreel.app.LayoutCases;
 import java.time.Duration;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
@@ -7,7 +8,7 @@ import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A browser that visitors have and that the other tests do not use: one window, driven by the web's own protocols. */
-abstract class Engine implements AutoCloseable {
+abstract class Engine implements LayoutCases.Window, AutoCloseable {
     static final ObjectMapper JSON = JsonMapper.builder().build();
 
     /** As the WebDriver protocols write it: keys that are no characters. */
@@ -23,6 +24,12 @@ abstract class Engine implements AutoCloseable {
 
     /** Opens an address and waits until it is loaded. */
     abstract void open(String address);
+
+    @Override
+    public void open(String address, int width, int height) {
+        size(width, height);
+        open(address);
+    }
 
     /** Makes the page that wide and high, CSS px. */
     abstract void size(int width, int height);
@@ -41,7 +48,8 @@ abstract class Engine implements AutoCloseable {
      *
      * @param function its source, async or not; it gets one argument
      */
-    JsonNode ask(String function, Object argument) {
+    @Override
+    public JsonNode ask(String function, Object argument) {
         return JSON.readTree(call(
                 "async (text) => JSON.stringify((await (" + function + ")(JSON.parse(text))) ?? null)",
                 JSON.writeValueAsString(argument)));

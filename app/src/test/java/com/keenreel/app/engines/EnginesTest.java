@@ -7,7 +7,9 @@ import com.keenreel.app.Boxes;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
+import com.keenreel.app.LayoutCases;
 import com.keenreel.app.Running;
+import com.keenreel.core.Sampled;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,6 +88,18 @@ abstract class EnginesTest {
         assertThat(engine.problems()).isEmpty();
         assertThat(boxes.wrong()).isEmpty();
         assertThat(boxes.figures()).isGreaterThan(3000);
+    }
+
+    /** A few of what {@code ./prove layout} looks at there, others in every run. */
+    @Test
+    void whateverIsChosenStandsAsCalculated() {
+        try (LayoutCases cases = new LayoutCases(engine)) {
+            Sampled.of(LayoutCases.all(), 25).forEach(cases::look);
+            System.out.println(engine.name() + ", whatever is chosen: " + cases.said());
+            assertThat(cases.wrong()).isEmpty();
+            assertThat(cases.figures()).isGreaterThan(10_000);
+            engine.problems(); // that nothing is published there
+        }
     }
 
     @Test

@@ -1,0 +1,35 @@
+package com.keenreel.app.engines;
+
+import com.keenreel.app.LayoutCases;
+import com.keenreel.core.Sampled;
+import com.keenreel.measure.Figures;
+import java.util.List;
+import java.util.Locale;
+
+/** A tenth of all layouts, others every time, in the other browsers that visitors have. */
+public final class ProveLayoutElsewhere {
+    private ProveLayoutElsewhere() {}
+
+    /** Proves it. */
+    public static void main(String[] args) {
+        Figures.of(figures -> {
+            prove(figures, new Firefox(1, false));
+            prove(figures, new WebKit(1, false));
+        });
+    }
+
+    private static void prove(Figures figures, Engine engine) {
+        List<LayoutCases.Case> all = LayoutCases.all();
+        List<LayoutCases.Case> some = Sampled.of(all, all.size() / 10);
+        String name = "." + engine.name().toLowerCase(Locale.ROOT);
+        try (engine;
+                LayoutCases cases = new LayoutCases(engine)) {
+            some.forEach(cases::look);
+            cases.wrong().stream().limit(20).forEach(System.out::println);
+            figures.reported(
+                    "cases" + name, some.size(), "choices, each in hosts of " + LayoutCases.WIDTHS + " widths");
+            figures.reported("compared" + name, cases.figures(), "boxes and values of type, " + cases.said());
+            figures.atMost("different" + name, cases.wrong().size(), "by more than 0.1 px", 0);
+        }
+    }
+}
