@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.Sampled;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.awt.Rectangle;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -117,6 +118,14 @@ class HostilePagesTest extends SomebodysPages {
               await frames();
             }""";
 
+    /** Whether a picture of the reel is there, and came late. */
+    private static final String LATE = """
+            () => {
+              const there = [...document.querySelector('keen-reel').shadowRoot.querySelectorAll('img')].filter((one) => one.complete && one.naturalWidth);
+              const late = performance.getEntriesByType('resource').filter(({ duration }) => duration >= 2000).map(({ name }) => name);
+              return there.some(({ currentSrc }) => late.includes(currentSrc));
+            }""";
+
     private List<Made> kinds;
 
     @BeforeEach
@@ -165,19 +174,18 @@ class HostilePagesTest extends SomebodysPages {
                 PAGES.stream().filter(page -> where.contains(page.name())).toList();
         assertThat(hostile).hasSize(where.size());
         front.late("/r/.*/first-.*|/f/.*\\.webp", 2000);
-        for (Made kind : Sampled.of(kinds, 3)) {
+        for (Made kind : Sampled.of(kinds, 5)) {
             String code = kind.publish().path("element").asString();
             Map<String, Page> pages = new LinkedHashMap<>();
             for (Hostile one : hostile) {
                 Page page = editor.open("/help");
                 String address = page("/late-" + pages.size(), one, code, Map.of());
-                page.evaluate("address => { setTimeout(() => { location.href = address; }); }", address);
-                page.waitForURL(address);
+                page.navigate(address, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT)); // all at once
                 pages.put(one.name() + ", " + kind.name, page);
             }
-            pages.values().iterator().next().waitForTimeout(2500); // until the pictures are there
             pages.forEach((what, page) -> {
                 assertThat(page.locator("keen-reel .run")).hasCount(1);
+                page.waitForFunction(LATE);
                 page.waitForTimeout(300);
                 assertThat(editor.shifts(page)).as(what).isEmpty();
                 page.close();

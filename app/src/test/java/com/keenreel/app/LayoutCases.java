@@ -79,7 +79,7 @@ public final class LayoutCases implements AutoCloseable {
 
     private record Chromium(Editor editor, Page page) implements Window {
         Chromium(Editor editor) {
-            this(editor, editor.open("about:blank"));
+            this(editor, editor.open("/help"));
         }
 
         @Override
