@@ -174,7 +174,7 @@ class HostilePagesTest extends SomebodysPages {
                 PAGES.stream().filter(page -> where.contains(page.name())).toList();
         assertThat(hostile).hasSize(where.size());
         front.late("/r/.*/first-.*|/f/.*\\.webp", 2000);
-        for (Made kind : Sampled.of(kinds, 5)) {
+        for (Made kind : Sampled.of(kinds, 3)) {
             String code = kind.publish().path("element").asString();
             Map<String, Page> pages = new LinkedHashMap<>();
             for (Hostile one : hostile) {
