@@ -81,8 +81,9 @@ window.ask = ({ command, ...rest }) => {
 
 /** The slide whose sheet is open is in sight, however many there are at a stop. */
 function bring() {
-  const slide = picked && piece?.held && piece.slides?.findIndex(({ dataset }) => dataset.slide === picked);
-  if (slide >= 0 && piece.coming === undefined && !piece.range.stops[piece.stop]?.includes(slide)) piece.stand(piece.stopOf(slide));
+  if (!picked || !piece?.held || !piece.slides || piece.coming !== undefined) return;
+  const slide = piece.slides.findIndex(({ dataset }) => dataset.slide === picked);
+  if (slide >= 0 && !piece.range.stops[piece.stop]?.includes(slide)) piece.stand(piece.stopOf(slide));
 }
 
 /** The style sheet of the reel; the one that came with the page is slower to change. */
