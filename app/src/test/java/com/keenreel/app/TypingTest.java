@@ -243,8 +243,11 @@ class TypingTest {
         assertThat(offer.locator("li").last()).containsText("text: Half a sen");
         offer.getByText("Store now").click();
         assertThat(offer).isHidden();
+        String first = reel.slides().get(0);
+        page.waitForCondition(
+                () -> words(reel).path(first).path("text").asString().equals("Half a sen"));
         stored(page);
-        JsonNode said = words(reel).path(reel.slides().get(0));
+        JsonNode said = words(reel).path(first);
         assertThat(said.path("title").asString()).isEqualTo("Typed on a train");
         assertThat(said.path("text").asString()).isEqualTo("Half a sen");
         page.reload();
