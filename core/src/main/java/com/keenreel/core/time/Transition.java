@@ -18,7 +18,14 @@ public interface Transition {
         return switch (kind) {
             case NONE -> new AtOnce();
             case CROSSFADE -> new Crossfade();
-            case ALONG -> new Along(direction);
+            case ALONG -> new Along(-direction.sign(), 0);
+            case ALONG_RIGHT -> new Along(direction.sign(), 0);
+            case ALONG_UP -> new Along(0, -1);
+            case ALONG_DOWN -> new Along(0, 1);
+            case OVER_LEFT -> new Over(-direction.sign(), 0);
+            case OVER_RIGHT -> new Over(direction.sign(), 0);
+            case OVER_UP -> new Over(0, -1);
+            case OVER_DOWN -> new Over(0, 1);
             case WIPE_LEFT -> new Wipe(-direction.sign(), 0);
             case WIPE_RIGHT -> new Wipe(direction.sign(), 0);
             case WIPE_UP -> new Wipe(0, -1);

@@ -76,24 +76,47 @@ class TimeTest {
         assertThat(schedule.at(16_200)).isEqualTo(new Schedule.Moment(2, 0, 0, true));
         Motion motion = Arrangements.of(reel).motion(reel);
         assertThat(motion.changes()).hasSize(3);
-        assertThat(motion.changes().get(motion.into(2)).on()).isEqualTo(new Along(Direction.LTR).plan(1200, true));
+        assertThat(motion.changes().get(motion.into(2)).on()).isEqualTo(new Along(-1, 0).plan(1200, true));
     }
 
     @Test
     void alongPushesTheFormerSlideOutWithoutAGap() {
-        Plan plan = new Along(Direction.LTR).plan(800, true);
+        Plan plan = new Along(-1, 0).plan(800, true);
         for (int time = 0; time <= 800; time += 25) {
             Map<On, Pose> scene = plan.at(time);
             assertThat(scene.get(On.INCOMING).x() - scene.get(On.OUTGOING).x()).isCloseTo(1, within(1e-9));
         }
         assertThat(plan.at(0).get(On.INCOMING).x()).isEqualTo(1);
         assertThat(plan.at(800).get(On.OUTGOING).x()).isEqualTo(-1);
-        assertThat(new Along(Direction.LTR)
-                        .plan(800, false)
-                        .at(0)
-                        .get(On.INCOMING)
-                        .x())
-                .isEqualTo(-1);
+        assertThat(new Along(-1, 0).plan(800, false).at(0).get(On.INCOMING).x()).isEqualTo(-1);
+    }
+
+    /** Upward: what comes is a whole height below at first, pushes the other one out at the top, or covers it. */
+    @Test
+    void slidesMoveAlongAndOverInFourDirections() {
+        Plan along = Transition.of(TransitionKind.ALONG_UP, Direction.LTR).plan(800, true);
+        assertThat(along.at(0).get(On.INCOMING)).isEqualTo(new Pose(0, 1, 1));
+        assertThat(along.at(800).get(On.OUTGOING)).isEqualTo(new Pose(0, -1, 1));
+        for (TransitionKind kind : TransitionKind.values()) {
+            Plan on = Transition.of(kind, Direction.LTR).plan(800, true);
+            Plan back = Transition.of(kind, Direction.LTR).plan(800, false);
+            if (kind.name().startsWith("OVER")) {
+                assertThat(on.at(400)).as("%s moves nothing else", kind).containsOnlyKeys(On.INCOMING);
+                Pose start = on.at(0).get(On.INCOMING);
+                assertThat(Math.abs(start.x()) + Math.abs(start.y())).isEqualTo(1);
+                assertThat(back.at(0).get(On.INCOMING).x()).isEqualTo(0 - start.x());
+                assertThat(back.at(0).get(On.INCOMING).y()).isEqualTo(0 - start.y());
+            }
+            if (kind.name().endsWith("RIGHT")) {
+                TransitionKind other = TransitionKind.valueOf(
+                        kind.name().replace("_RIGHT", "_LEFT").replace("ALONG_LEFT", "ALONG"));
+                assertThat(on.at(300))
+                        .as("%s in a reel read from the right", kind)
+                        .isEqualTo(Transition.of(other, Direction.RTL)
+                                .plan(800, true)
+                                .at(300));
+            }
+        }
     }
 
     @Test
