@@ -32,7 +32,7 @@ class Larger {
   static asked({ host, strip }) {
     const place = `[data-slide="${CSS.escape(location.hash.slice('#reel-'.length))}"] > .larger`;
     const first = [...document.querySelectorAll('keen-reel')].find(({ shadowRoot }) => shadowRoot?.querySelector(place)); // one may be there twice
-    if (first === host) strip.querySelector(place).click();
+    if (first === host && strip.isConnected) strip.querySelector(place).click(); // it may have been replaced meanwhile
   }
 
   get #size() {

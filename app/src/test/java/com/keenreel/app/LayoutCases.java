@@ -173,7 +173,7 @@ public final class LayoutCases implements AutoCloseable {
         window.ask("""
                 async (count) => {
                   const first = document.querySelector('keen-reel');
-                  while (!first.shadowRoot?.querySelector('.run')) await new Promise(requestAnimationFrame);
+                  for (let frames = 0; frames < 1800 && !first.shadowRoot?.querySelector('.run'); frames++) await new Promise(requestAnimationFrame);
                   document.querySelector('main').style.paddingTop = '300px'; // what stays in the window has not begun to
                   for (let i = 0; i < count; i++) {
                     const place = document.createElement('div');

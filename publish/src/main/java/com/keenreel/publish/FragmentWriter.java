@@ -73,9 +73,9 @@ public final class FragmentWriter {
         int n = 0;
         for (Slide slide : material.reel().slides()) {
             n++;
-            String id = slide.id().value();
             if (slide.carries() instanceof Carries.Pair pair) {
                 String start = Numbers.plain(pair.startsAt());
+                String id = slide.id().value(); // an order of its own on a visit changes the numbers
                 rules.add(Css.Piece.rule("[data-slide=\"" + id + "\"]{--start:" + start + ";--at:" + start + "}"));
             } else if (slide.carries() instanceof Carries.Plain plain) {
                 rules.add(Css.Piece.rule(".crop-" + n + "{background:" + plain.colour() + "}"));

@@ -53,7 +53,7 @@ final class DepthPlaces implements Places {
         boolean reflects = choices.get(LookOptions.REFLECTION) > 0;
         Length mirrored = picture.times(choices.get(LookOptions.REFLECTION_LENGTH) / 100);
         double gap = choices.get(LookOptions.REFLECTION_GAP);
-        Length floor = reflects ? picture.plus(gap).plus(mirrored) : picture; // where what words stand on begins
+        Length floor = reflects ? picture.plus(gap).plus(mirrored) : picture; // words stand below it
         Length height = floor.plus(boxes.reserved());
         Length axis = reflects ? picture : height.dividedBy(2); // pictures that are reflected stand on one floor
         boolean round = motion.isRound(setUp, count);
