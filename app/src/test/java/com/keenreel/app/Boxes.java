@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -12,15 +13,15 @@ public final class Boxes {
     /** CSS px. */
     static final double TOLERANCE = 0.1;
 
-    /** The same of corners that are seen in depth, where a browser counts with few digits. */
-    static final double PROJECTED = 0.5;
+    /** The same of corners in depth, where a browser counts with few digits. */
+    private static final double PROJECTED = 0.5;
 
-    /** To so much browsers round the reel's own width, px: what is many times as high is off by as many times that. */
-    private static final double ROUNDED = 1.0 / 64;
+    /** Of the height of what is cut off in depth: the same where nobody sees it. */
+    private static final double CUT_OFF = 0.002;
 
     /**
-     * Every box that can be seen, from the host's corner, with all animations held at 0; and the host's width. Both are
-     * as laid out: a transform of the page around it is taken out again.
+     * Every box that can be seen, from the host's corner, with all animations held at 0; what is left in depth of those that
+     * something cuts off; and the host's width. All are as laid out: a transform of the page around it is taken out again.
      */
     public static final String SEEN = """
             async (index) => {
@@ -34,6 +35,11 @@ public final class Boxes {
               const hostWidth = parseFloat(getComputedStyle(host).width);
               const scale = origin.width / hostWidth;
               const boxes = {};
+              const cut = [];
+              const measure = (element) => {
+                const box = element.getBoundingClientRect();
+                return [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
+              };
               for (const element of root.querySelectorAll('[data-box]')) {
                 if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
                 const box = element.getBoundingClientRect();
@@ -44,8 +50,31 @@ public final class Boxes {
                   [left, top, right, bottom] = [Math.max(left, clip.left), Math.max(top, clip.top), Math.min(right, clip.right), Math.min(bottom, clip.bottom)];
                 }
                 if (right - left < 0.02 || bottom - top < 0.02) continue;
-                boxes[element.dataset.box] = [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
+                boxes[element.dataset.box] = measure(element);
+                const slide = element.parentElement.closest('.slide');
+                if (slide && getComputedStyle(slide).transform !== 'none') cut.push(element);
               }
+              const shown = {};
+              const left = cut.map((element) => { // of its box, where it lies
+                const px = (of) => ['left', 'top', 'width', 'height'].map((name) => parseFloat(getComputedStyle(of)[name]) || 0);
+                const [x, y, width, height] = px(element);
+                let [fromX, fromY, toX, toY] = [x, y, x + width, y + height];
+                let [movedX, movedY] = [0, 0];
+                for (let around = element.parentElement; !around.matches('.slide'); around = around.parentElement) {
+                  const [x, y, width, height] = px(around);
+                  if (getComputedStyle(around).overflowX === 'clip') {
+                    [fromX, fromY] = [Math.max(fromX, -movedX), Math.max(fromY, -movedY)];
+                    [toX, toY] = [Math.min(toX, width - movedX), Math.min(toY, height - movedY)];
+                  }
+                  [movedX, movedY] = [movedX + x, movedY + y];
+                }
+                const probe = document.createElement('i');
+                probe.style.cssText = `position:absolute;left:${fromX}px;top:${fromY}px;width:${toX - fromX}px;height:${toY - fromY}px`;
+                return [element, probe];
+              });
+              left.forEach(([element, probe]) => element.parentElement.append(probe));
+              left.forEach(([element, probe]) => { shown[element.dataset.box] = measure(probe); });
+              left.forEach(([, probe]) => probe.remove());
               const type = {};
               for (const words of root.querySelectorAll('.words')) {
                 for (const line of words.querySelectorAll('.panel, .title, .text, .button')) {
@@ -56,25 +85,15 @@ public final class Boxes {
                   type[`${words.dataset.box} ${line.className}`] = all;
                 }
               }
-              return JSON.stringify({ boxes, type, width: hostWidth, height: origin.height / scale });
+              return JSON.stringify({ boxes, shown, type, width: hostWidth, height: origin.height / scale });
             }""";
+
+    private static final List<String> SIDES = List.of("x", "y", "width", "height");
 
     private int figures;
     private double worst;
     private String worstAt = "";
     private final List<String> wrong = new ArrayList<>();
-    private double allowed = TOLERANCE;
-    private final double projected;
-
-    /** Every corner is held to the same. */
-    public Boxes() {
-        this(TOLERANCE);
-    }
-
-    /** Corners that are seen in depth are held to so many CSS px. */
-    Boxes(double projected) {
-        this.projected = projected;
-    }
 
     /** The boxes of the n-th reel of a page, counted from 0: {boxes, width, height}. */
     static JsonNode seen(Page page, int index) {
@@ -96,7 +115,8 @@ public final class Boxes {
                     .forEach(property -> compare(
                             where + ", " + name + " " + property.getKey(),
                             there.path(property.getKey()).asDouble(-1),
-                            property.getValue().asDouble()));
+                            property.getValue().asDouble(),
+                            TOLERANCE));
         }
         return lines;
     }
@@ -105,44 +125,79 @@ public final class Boxes {
     public void compare(String where, JsonNode seen, JsonNode predicted) {
         Map<String, String> names = new TreeMap<>();
         seen.path("boxes").properties().forEach(entry -> names.put(entry.getKey(), "not predicted"));
-        double frame = 0;
-        double flat = TOLERANCE;
         for (JsonNode box : predicted.path("boxes")) {
             String name = box.path("name").asString();
-            double height = box.path("height").asDouble();
-            if (name.equals("frame")) {
-                frame = height;
-                flat = Math.max(TOLERANCE, height / box.path("width").asDouble() * ROUNDED);
-            }
-            double nearer = Math.max(
-                    1, height / frame); // than the reel itself: what is rounded grows twice, with distance and size
-            allowed = box.path("corners").isArray() ? Math.max(flat, projected) * nearer * nearer : flat;
+            String what = where + ", " + name;
             names.remove(name);
             JsonNode there = seen.path("boxes").path(name);
             if (there.isMissingNode()) {
-                wrong.add(where + ", " + name + ": not in the page");
+                wrong.add(what + ": not in the page");
                 continue;
             }
-            String[] sides = {"x", "y", "width", "height"};
-            for (int i = 0; i < 4; i++) {
-                compare(
-                        where + ", " + name + " " + sides[i],
-                        there.path(i).asDouble(),
-                        box.path(sides[i]).asDouble());
+            if (box.path("shown").isArray()) {
+                box(what + " as cut off", seen.path("shown").path(name), around(box.path("shown")), PROJECTED);
+                cutOff(what, there, box);
+            } else {
+                box(what, there, box, box.path("corners").isArray() ? PROJECTED : TOLERANCE);
             }
         }
-        allowed = flat;
         names.forEach((name, problem) -> wrong.add(where + ", " + name + ": " + problem));
     }
 
-    private void compare(String what, double seen, double predicted) {
-        double difference = Math.abs(seen - predicted);
+    /** The least box around corners. */
+    private static JsonNode around(JsonNode corners) {
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+        corners.forEach(corner -> {
+            across.accept(corner.path("x").asDouble());
+            down.accept(corner.path("y").asDouble());
+        });
+        return Editor.JSON
+                .createObjectNode()
+                .put("x", across.getMin())
+                .put("y", down.getMin())
+                .put("width", across.getMax() - across.getMin())
+                .put("height", down.getMax() - down.getMin());
+    }
+
+    /**
+     * A whole picture, of which its frame shows a part. The rest, which nobody sees, may come many times as near as the reel,
+     * where browsers round much; but the picture is not moved within its frame.
+     */
+    private void cutOff(String what, JsonNode seen, JsonNode predicted) {
+        double allowed = Math.max(PROJECTED, predicted.path("height").asDouble() * CUT_OFF);
+        for (int i = 0; i < SIDES.size(); i++) {
+            String side = SIDES.get(i);
+            differ(what + " " + side, there(seen, i), predicted.path(side).asDouble(), allowed);
+        }
+    }
+
+    private void box(String what, JsonNode seen, JsonNode predicted, double allowed) {
+        for (int i = 0; i < SIDES.size(); i++) {
+            compare(
+                    what + " " + SIDES.get(i),
+                    there(seen, i),
+                    predicted.path(SIDES.get(i)).asDouble(),
+                    allowed);
+        }
+    }
+
+    private static double there(JsonNode seen, int side) {
+        return seen.path(side).asDouble(Double.NaN);
+    }
+
+    private void compare(String what, double seen, double predicted, double allowed) {
         figures++;
+        double difference = Math.abs(seen - predicted);
         if (difference > worst) {
             worst = difference;
             worstAt = what;
         }
-        if (difference > allowed) {
+        differ(what, seen, predicted, allowed);
+    }
+
+    private void differ(String what, double seen, double predicted, double allowed) {
+        if (!(Math.abs(seen - predicted) <= allowed)) {
             wrong.add(what + ": predicted " + predicted + ", is " + seen);
         }
     }

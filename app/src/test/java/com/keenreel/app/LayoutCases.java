@@ -60,7 +60,7 @@ public final class LayoutCases implements AutoCloseable {
     private final Editor editor = new Editor();
     private final Map<String, Made> reels = new LinkedHashMap<>();
     private final Map<String, String> chosen = new HashMap<>(); // the option last said, by kind
-    private final Boxes boxes;
+    private final Boxes boxes = new Boxes();
     private final Window window;
     private boolean begun;
     private int lines;
@@ -68,13 +68,11 @@ public final class LayoutCases implements AutoCloseable {
     /** Those in Chromium. */
     LayoutCases() {
         window = new Chromium(editor);
-        boxes = new Boxes();
     }
 
     /** Those in that browser. */
     public LayoutCases(Window window) {
         this.window = window;
-        boxes = new Boxes(Boxes.PROJECTED);
     }
 
     private record Chromium(Editor editor, Page page) implements Window {

@@ -26,7 +26,7 @@ public final class ProveLayout {
             figures.reported("cases", all.size(), "choices, each in hosts of " + LayoutCases.WIDTHS + " widths");
             figures.reported("compared", cases.figures(), "boxes and values of type, " + cases.said());
             figures.reported("compared.words", cases.lines(), "lines and panels of words");
-            figures.atMost("different", cases.wrong().size(), "by more than 0.1 px", 0);
+            figures.atMost("different", cases.wrong().size(), "by more than 0.1 px, or 0.5 in depth", 0);
         }
     }
 }

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param name what it is called
  * @param corners where its corners are seen, clockwise from the upper left one, if it stands in depth: the box is then the
  *     least one around them
+ * @param shown the same of what is left of it, if a frame around it that stands in the same depth cuts it off: what is cut
+ *     off may come many times as near as the reel
  */
 public record Measured(
         String name,
@@ -18,10 +20,11 @@ public record Measured(
         double y,
         double width,
         double height,
-        @Nullable List<Point> corners) {
+        @Nullable List<Point> corners,
+        @Nullable List<Point> shown) {
     /** One that lies flat. */
     public Measured(String name, double x, double y, double width, double height) {
-        this(name, x, y, width, height, null);
+        this(name, x, y, width, height, null, null);
     }
 
     /**
@@ -40,15 +43,26 @@ public record Measured(
         Double scrolled = moment.scrolled();
         double gone = scrolled == null ? 0 : Scrolled.gone(top - scrolled, height, moment.view());
         new Measuring(width, moment, gone, moved, seen)
-                .collect(frame, left, top, Rectangle.EVERYTHING, null, Rectangle.EVERYTHING);
+                .collect(frame, left, top, Rectangle.EVERYTHING, null, Rectangle.EVERYTHING, Rectangle.EVERYTHING);
         return seen;
     }
 
     /** @param gone how much of its way through the window the reel has gone, 0 to 1 */
     private record Measuring(double width, Moment moment, double gone, Point moved, List<Measured> seen) {
-        /** @param around the part in depth that it is a part of, and where that would lie flat; null for none */
+        /**
+         * @param clip what is seen there, as it is seen
+         * @param around the part in depth that it is a part of, if any
+         * @param flat where that would lie flat
+         * @param frame what can be seen of that, flat
+         */
         void collect(
-                Placed placed, double fromX, double fromY, Rectangle clip, @Nullable InDepth around, Rectangle flat) {
+                Placed placed,
+                double fromX,
+                double fromY,
+                Rectangle clip,
+                @Nullable InDepth around,
+                Rectangle flat,
+                Rectangle frame) {
             double view = moment.view();
             double x = fromX + placed.box().left().at(width, view) + right(placed);
             double y = fromY + placed.box().top().at(width, view);
@@ -64,15 +78,24 @@ public record Measured(
             if (own.isEmpty() || visible.isEmpty() || placed.room().at(width, view) < 0) {
                 return;
             }
+            Rectangle left = (placed.depth() == null ? frame : Rectangle.EVERYTHING).and(own);
             String name = placed.part().box();
             if (name != null) {
                 seen.add(
-                        corners == null
+                        depth == null || corners == null
                                 ? new Measured(name, x, y, wide, high)
-                                : new Measured(name, box.left(), box.top(), box.width(), box.height(), corners));
+                                : new Measured(
+                                        name,
+                                        box.left(),
+                                        box.top(),
+                                        box.width(),
+                                        box.height(),
+                                        corners,
+                                        left.equals(own) ? null : depth.corners(whole, left, width, view)));
             }
+            Rectangle of = placed.clips() && depth != null ? left : frame;
             for (Placed child : placed.inside()) {
-                collect(child, x, y, placed.clips() ? visible : clip, depth, whole);
+                collect(child, x, y, placed.clips() ? visible : clip, depth, whole, of);
             }
         }
 

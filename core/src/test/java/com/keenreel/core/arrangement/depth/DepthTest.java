@@ -78,6 +78,18 @@ class DepthTest {
         assertThat(corners.get(0).x()).isLessThan(corners.get(1).x());
     }
 
+    /** A picture of 2:1 that fills a square: its left and right quarters are cut off, and what is left is all of the slide. */
+    @Test
+    void ofAPictureThatItsFrameCutsOffTheRestIsSeen() {
+        Reel square = choose(depth(6, 40, 60, 0), ShapeOptions.RATIO, new Ratio(1, 1));
+        Map<String, Measured> all = at(layout(square), 1200);
+        Measured slide = Objects.requireNonNull(all.get("slide-2"));
+        Measured picture = Objects.requireNonNull(all.get("picture-2"));
+        assertThat(picture.shown()).isEqualTo(slide.corners());
+        assertThat(slide.shown()).isNull();
+        assertThat(picture.height()).isGreaterThan(slide.height() * 1.05); // what is cut off would be nearer
+    }
+
     /** Each stands behind the one before it at every point, whatever is chosen, so that none cuts through another. */
     @Test
     void noSlideCutsThroughAnother() {
