@@ -37,7 +37,7 @@ execFileSync(
 );
 
 // One file of icons, from an open set, so that a page asks once and colours them by its own ink.
-const icons = ['undo-2', 'redo-2', 'play', 'pause', 'chevron-left', 'chevron-right', 'blend', 'move-right', 'minus', 'arrow-up', 'arrow-down'];
+const icons = ['undo-2', 'redo-2', 'play', 'pause', 'chevron-left', 'chevron-right', 'blend', 'move-left', 'move-right', 'move-up', 'move-down', 'zoom-in', 'columns-4', 'grid-3x3', 'rotate-cw', 'square', 'minus', 'arrow-up', 'arrow-down'];
 const symbols = icons.map((name) => {
   const svg = readFileSync(join(packages, 'lucide-static', 'icons', `${name}.svg`), 'utf8');
   const shapes = svg.slice(svg.indexOf('>', svg.indexOf('<svg')) + 1, svg.lastIndexOf('</svg>')).replace(/\s+/g, ' ');

@@ -1,5 +1,5 @@
 // Led by change: one slide gives way to another, piece by piece as the plan says.
-import { pose, timing } from './poses.js';
+import { run } from './pieces.js';
 import { Stops } from './stops.js';
 import { TURN } from './swiping.js';
 
@@ -9,6 +9,7 @@ export class Change extends Stops {
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
+    this.grounds = [...reel.querySelectorAll('.ground')]; // the colour between two slides, if it is seen
     this.stand(0);
   }
 
@@ -49,11 +50,7 @@ export class Change extends Stops {
     const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
     coming.forEach((slide) => slide.classList.add('coming'));
     const way = this.way(from, to, forward);
-    return (forward ? way.on : way.back).flatMap((piece) => {
-      const when = timing(piece, way.ms);
-      const run = (slide) => this.cutting?.run(slide, piece, way.ms) ?? [slide.animate([pose(piece.from), pose(piece.to)], when)];
-      return (piece.on === 'outgoing' ? leaving : coming).flatMap(run);
-    });
+    return run(forward ? way.on : way.back, { incoming: coming, outgoing: leaving, ground: this.grounds }, this.cutting);
   }
 
   /** A finger that has gone far enough asks for the next stop. */

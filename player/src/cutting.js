@@ -1,6 +1,5 @@
 // Slides that are seen through a window, pictures that are cut in pieces, and their words beside them. What moves is moved
 // and faded, never clipped anew or painted anew.
-import { pose, timing } from './poses.js';
 
 export class Cutting {
   #cut = []; // what stands in the place of pictures that are in pieces
@@ -10,15 +9,13 @@ export class Cutting {
   }
 
   /**
-   * The animations of a piece of a change; undefined of one that moves the slide as a whole and nothing else.
-   *
-   * @param ms how long the change takes
+   * The animations of a piece of a change; undefined of one that moves something as a whole and nothing else.
    */
-  run(slide, piece, ms) {
-    const { from, to } = piece;
-    const move = (element, poses, when = piece) => element.animate(poses, timing(when, ms));
-    const poses = [pose(from), pose(to)];
-    if (piece.cut) return this.#tiles(slide, piece.cut).map((tile, i) => move(tile, poses, { ...piece, delay: piece.delay + piece.cut.delays[i] }));
+  run(slide, piece) {
+    const { from, to, when, cut } = piece;
+    const poses = [from, to];
+    const move = (element, keys) => element.animate(keys, when);
+    if (cut) return this.#tiles(slide, cut).map((tile, i) => tile.animate(poses, { ...when, delay: when.delay + cut.delays[i], endDelay: when.endDelay - cut.delays[i] }));
     if (piece.on === 'words') return [...slide.children].filter((child) => !child.matches('.crop, .cut')).map((child) => move(child, poses));
     if (from.wx === undefined) return undefined;
     // a window is the slide itself, moved; what stands in it is moved as far the other way

@@ -1,5 +1,4 @@
 // Led by distance: every slide stands as far as it is from the stop, and passes through all that lies between.
-import { timing } from './poses.js';
 import { Stops } from './stops.js';
 
 export class Distance extends Stops {
@@ -70,7 +69,7 @@ export class Distance extends Stops {
 
   animate(from, to, forward, here) {
     const way = this.way(from, to, forward);
-    return this.#run(here, to, timing((forward ? way.on : way.back)[0], way.ms));
+    return this.#run(here, to, (forward ? way.on : way.back)[0].when);
   }
 
   /** The animations of all slides that are seen on the way; a long one passes over what lies in the middle. */

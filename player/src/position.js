@@ -1,5 +1,4 @@
 // Led by position: the strip goes from stop to stop, and with a hand. Where it is is counted in steps from the first stop.
-import { timing } from './poses.js';
 import { Stops } from './stops.js';
 
 export class Position extends Stops {
@@ -97,7 +96,7 @@ export class Position extends Stops {
     const end = this.steps(to) + this.beyond * this.stops;
     return (forward ? way.on : way.back).flatMap((piece) => {
       const [first, last] = [piece.from, piece.to].map(({ x }) => start + (end - start) * x);
-      return this.#go(here ?? first, last, timing(piece, way.ms));
+      return this.#go(here ?? first, last, piece.when);
     });
   }
 

@@ -1,6 +1,5 @@
 // Led by the page's scrolling: what moves stands where the reel's way through the window says.
 import { Piece } from './piece.js';
-import { pose, timing } from './poses.js';
 
 export class Scroll extends Piece {
   moving = [];
@@ -11,7 +10,7 @@ export class Scroll extends Piece {
     const slides = [...this.strip.querySelectorAll(':scope > .slide')];
     this.moving = on.flatMap((piece) => {
       const targets = piece.on === 'strip' ? [this.strip] : slides;
-      return targets.map((target) => target.animate([pose(piece.from), pose(piece.to)], timing(piece, ms)));
+      return targets.map((target) => target.animate([piece.from, piece.to], piece.when));
     });
     const way = { transform: ['translateX(var(--from))', 'translateX(var(--to))'] };
     const shifted = [...this.strip.querySelectorAll('.word')].map((word) => word.animate(way, { duration: ms, fill: 'both' }));

@@ -30,7 +30,7 @@ export class Time extends Piece {
     const at = (laps) => ({ transform: `translate${axis}(calc(var(--step) * ${-laps}))` });
     const running = this.strip.animate([at(piece.from.x), at(piece.to.x)], {
       duration: lapTime,
-      easing: piece.easing,
+      easing: piece.when.easing,
       iterations: Infinity,
     });
     running.currentTime = share * lapTime;

@@ -4,7 +4,9 @@ import { autoUpdate, computePosition, flip, offset, shift } from '@floating-ui/d
 import { draw } from '../drawing.js';
 import { notice, passes, send } from '../http.js';
 import { desk } from './desk.js';
+import { moving } from './moving.js';
 
+const CHANGES = ['transition', 'leaving', 'time', 'pace', 'between'].map((one) => `motion.${one}`); // what says how slides change
 const REST = 800; // ms after which typing counts as done
 const POINTED = 80; // ms that a choice is pointed at before the wall tries it
 const BESIDE = { strategy: 'fixed', placement: 'bottom-start', middleware: [offset(6), flip({ padding: 8 }), shift({ padding: 8, crossAxis: true })] };
@@ -50,7 +52,9 @@ export function controls() {
 
   function preview(panel, value) {
     const effect = panel.querySelector('[data-effect]');
-    edits.preview(edit(panel, value), refused(panel), (words) => (effect.textContent = words));
+    const tell = (words) => (effect.textContent = words);
+    const shown = edits.preview(edit(panel, value), refused(panel), tell);
+    if (CHANGES.includes(panel.dataset.option)) shown.then(() => desk.order.playInto(panel.dataset.slide));
   }
 
   function untried(choice) {
@@ -122,11 +126,17 @@ export function controls() {
     store(panel, value);
   }
 
-  /** Each arrangement is drawn with the reel's own slides, as they are now. */
-  async function drawn(choices) {
+  /** Each choice is drawn with the reel's own slides, as they are now. */
+  async function drawn(control, choices) {
     try {
-      const drawings = await send('GET', `${edits.address}/arrangements`);
-      choices.forEach((choice) => draw(choice.querySelector('.drawing'), drawings[choice.dataset.value]));
+      const drawings = await send('GET', `${edits.address}/${control.dataset.drawings}`);
+      choices.forEach((choice) => {
+        const drawing = choice.querySelector('.drawing');
+        drawing.querySelector('.change')?.remove(); // it moves; the next one begins anew
+        drawing.hidden = !drawings[choice.dataset.value];
+        draw(drawing, drawings[choice.dataset.value] ?? '');
+        moving(choice);
+      });
     } catch (failed) {
       if (!passes(failed)) notice(failed.problem);
     }
@@ -140,8 +150,7 @@ export function controls() {
       Object.assign(panel.style, { left: `${x}px`, top: `${y}px` });
     };
     standing.set(panel, autoUpdate(word, panel, place));
-    const choices = [...panel.querySelectorAll('.choice:has(.drawing)')];
-    if (choices.length) drawn(choices);
+    panel.querySelectorAll('[data-drawings]').forEach((control) => drawn(control, [...control.querySelectorAll('.choice')]));
   }
 
   /** The reels whose set-up can be taken over: asked for when somebody comes near, for there may be thousands. */

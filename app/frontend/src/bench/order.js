@@ -9,6 +9,8 @@ import { onCards } from './on-cards.js';
 import { source } from './source.js';
 
 const LEAST = 196; // px of a card at the least
+const BEFORE = 150; // ms that a slide stands before a change that is shown begins
+const STILL = matchMedia('(prefers-reduced-motion: reduce)');
 const STEP = 500; // ms per key press
 const CARRYING = ['ArrowLeft', 'ArrowRight', 'Home', 'End', 'Enter', 'Escape']; // what keys do with a card that is taken up
 const COPIED = 'copied slides';
@@ -21,6 +23,7 @@ export function order() {
   let hand;
   let standing = []; // the cards, and when and how long each is shown
   let playing = false;
+  let showing = 0; // how often a change was played
 
   return mix(source(), onCards((event) => hand.gapAt(event)), {
     init() {
@@ -75,6 +78,7 @@ export function order() {
       this.$root.querySelectorAll('.card[aria-pressed=true]').forEach((card) => card.setAttribute('aria-pressed', false));
       if (id) this.$root.querySelector(`[data-card="${id}"]`)?.setAttribute('aria-pressed', true);
       desk.wall.pick(id);
+      showing += 1; // whatever is played ends
       if (id && !this.whole) desk.wall.hold(this.startOf(id)); // where scrolling leads all are there at once
       this.showMoment();
     },
@@ -113,6 +117,27 @@ export function order() {
       const at = this.$root.querySelector('[data-at]');
       const open = desk.slide ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${desk.slide}"]`)) : -1;
       if (at && now >= 0) at.textContent = (open >= 0 ? open : now) + 1; // sheet and counter speak of one slide
+    },
+
+    /** Plays the change into a slide on all pages, once; into the second one where none is meant. */
+    playInto(id) {
+      const i = id ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${id}"]`)) : 1;
+      const [before, into] = [standing.at(i - 1), standing[i]];
+      if (playing || !this.lap || before === into || !into || STILL.matches) return;
+      const end = into.start || this.lap; // the first one comes at the end of a lap
+      let ms = before.start + before.hold - BEFORE;
+      let former;
+      showing += 1;
+      const mine = showing;
+      const frame = (now) => {
+        if (playing || showing !== mine) return;
+        ms = Math.min(end, ms + now - (former ?? now));
+        former = now;
+        desk.wall.hold(ms);
+        this.showMoment();
+        if (ms < end) requestAnimationFrame(frame);
+      };
+      if (ms < end) requestAnimationFrame(frame);
     },
 
     async play() {

@@ -32,8 +32,9 @@ public final class Boxes {
               const root = host.shadowRoot;
               root.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
               const origin = host.getBoundingClientRect();
-              const hostWidth = parseFloat(getComputedStyle(host).width);
-              const scale = origin.width / hostWidth;
+              const said = origin.width / parseFloat(getComputedStyle(host).width); // of which few digits are said
+              const scale = Math.abs(said - 1) < 1e-4 ? 1 : said;
+              const hostWidth = origin.width / scale;
               const boxes = {};
               const cut = [];
               const measure = (element) => {

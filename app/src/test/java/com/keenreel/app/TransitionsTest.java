@@ -14,6 +14,7 @@ import com.keenreel.core.time.Piece.On;
 import com.keenreel.core.time.Plan;
 import com.keenreel.core.time.Pose;
 import com.keenreel.core.time.Schedule;
+import com.keenreel.core.time.Shift;
 import com.keenreel.core.time.Transition;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -36,15 +37,30 @@ class TransitionsTest {
               const frame = root.querySelector('.view').getBoundingClientRect();
               const [coming, leaving] = ['coming', 'now'].map((one) => root.querySelector(`.slide.${one}`));
               if (!coming) return null;
-              const box = (element) => {
-                const { x, y } = element.getBoundingClientRect();
-                return [(x - frame.x) / frame.width, (y - frame.y) / frame.height];
+              const stands = (element) => { // where its middle is, in the frame's size; turn, size and opacity
+                const { x, y, width, height } = element.getBoundingClientRect();
+                const { transform, opacity } = getComputedStyle(element);
+                const { a, b } = new DOMMatrix(transform);
+                const middle = [(x + width / 2 - frame.x) / frame.width, (y + height / 2 - frame.y) / frame.height];
+                return [...middle, Math.atan2(b, a) * 180 / Math.PI, Math.hypot(a, b), Number(opacity)];
               };
               const number = (slide) => Number(slide.className.match(/slide-(\\d+)/)[1]) - 1;
+              const ground = root.querySelector('.ground');
+              const crop = coming.querySelector('.crop').getBoundingClientRect();
+              const words = coming.querySelector(':scope > .words');
+              const tiles = [...coming.querySelectorAll(':scope > .cut > div')];
+              const moving = root.getAnimations().find(({ effect }) => effect.target.matches('.coming, .coming *'));
               return {
-                time: coming.getAnimations()[0].currentTime, from: number(leaving), to: number(coming),
-                coming: box(coming), leaving: box(leaving), picture: box(coming.querySelector('.crop')),
-                opacity: Number(getComputedStyle(coming).opacity),
+                time: moving.currentTime, from: number(leaving), to: number(coming), tall: frame.height / frame.width,
+                coming: stands(coming), leaving: stands(leaving), picture: stands(coming.querySelector('.crop')),
+                ground: ground && Number(getComputedStyle(ground).opacity),
+                words: words && Number(getComputedStyle(words).opacity),
+                covered: tiles.reduce((all, one) => all + one.offsetWidth * one.offsetHeight, 0) / (crop.width * crop.height),
+                tiles: tiles.map((tile) => { // in its own size from its place
+                  const { opacity, transform } = getComputedStyle(tile);
+                  const { a, b, e, f } = new DOMMatrix(transform);
+                  return [e / tile.offsetWidth, f / tile.offsetHeight, Number(opacity), Math.atan2(b, a) * 180 / Math.PI, Math.hypot(a, b)];
+                }),
               };
             }""";
 
@@ -67,21 +83,44 @@ class TransitionsTest {
     private static void compare(Object looked, Plan plan, String what) {
         Map<String, Object> seen = (Map<String, Object>) looked;
         double time = ((Number) seen.get("time")).doubleValue();
+        double tall = ((Number) seen.get("tall")).doubleValue();
         Map<On, Pose> scene = plan.at(time);
         Pose coming = scene.getOrDefault(On.INCOMING, Pose.STANDING);
-        Pose leaving = scene.getOrDefault(On.OUTGOING, Pose.STANDING);
         String at = what + " at " + time;
-        near(seen.get("coming"), coming.x() + coming.windowX(), coming.y() + coming.windowY(), at + ", coming");
-        near(seen.get("leaving"), leaving.x(), leaving.y(), at + ", leaving");
-        near(seen.get("picture"), coming.x(), coming.y(), at + ", its picture");
-        assertThat(((Number) seen.get("opacity")).doubleValue()).as(at).isCloseTo(coming.opacity(), within(0.01));
+        near(seen.get("coming"), coming, coming.window(), tall, at + ", coming");
+        near(seen.get("leaving"), scene.getOrDefault(On.OUTGOING, Pose.STANDING), Shift.NONE, tall, at + ", leaving");
+        if (coming.isSeenThroughWindow()) {
+            near(seen.get("picture"), Pose.STANDING, Shift.NONE, tall, at + ", its picture");
+        }
+        if (scene.containsKey(On.WORDS)) {
+            comparePieces(seen, time, plan, what);
+        }
+        if (scene.containsKey(On.GROUND)) {
+            assertThat(((Number) seen.get("ground")).doubleValue()).isEqualTo(1);
+        }
     }
 
+    /** @param tall height of the frame in its width */
     @SuppressWarnings("unchecked")
-    private static void near(Object box, double x, double y, String what) {
-        List<Number> shares = (List<Number>) box;
-        assertThat(shares.get(0).doubleValue()).as(what + ", x").isCloseTo(x, within(0.01));
-        assertThat(shares.get(1).doubleValue()).as(what + ", y").isCloseTo(y, within(0.01));
+    private static void near(Object stands, Pose pose, Shift window, double tall, String what) {
+        List<Number> seen = (List<Number>) stands;
+        double turned = Math.toRadians(pose.turn());
+        double x = -pose.pivot().x();
+        double y = -pose.pivot().y() * tall;
+        double middleX =
+                0.5 + pose.moved().x() + window.x() + pose.pivot().x() + x * Math.cos(turned) - y * Math.sin(turned);
+        double middleY = 0.5
+                + pose.moved().y()
+                + window.y()
+                + pose.pivot().y()
+                + (x * Math.sin(turned) + y * Math.cos(turned)) / tall;
+        double[] expected = {middleX, middleY, pose.turn(), pose.scale(), pose.opacity()};
+        for (int i = 0; i < expected.length; i++) {
+            assertThat(seen.get(i).doubleValue())
+                    .as(what + ", "
+                            + List.of("x", "y", "turn", "scale", "opacity").get(i))
+                    .isCloseTo(expected[i], within(i == 2 ? 0.2 : 0.01));
+        }
     }
 
     /** Chosen on the sheets of two slides; the others come as the reel says. Going back, a slide leaves as it came. */
@@ -111,20 +150,20 @@ class TransitionsTest {
         page.locator(".control-panel:popover-open [data-value=none]").click();
         assertThat(comes).hasText("no transition");
         page.keyboard().press("Escape");
-        assertThat(page.locator(".joint").nth(0)).hasAttribute("title", "Changes by along");
-        assertThat(page.locator(".joint").nth(1)).hasAttribute("title", "Changes by none");
+        assertThat(page.locator(".joint").nth(0)).hasAttribute("title", "Changes by moving along");
+        assertThat(page.locator(".joint").nth(1)).hasAttribute("title", "Changes by no transition");
 
         Page live = reel.live();
         Transition along = Transition.of(TransitionKind.ALONG, Direction.LTR);
         live.locator(".arrow-next").click();
-        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, true), "its own way");
+        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, true, Easing.GENTLE), "its own way");
         live.locator(".arrow-next").click(); // ends it
         assertThat(live.locator(".slide-3.now")).hasCount(1);
         assertThat(live.locator(".slide.coming")).hasCount(0);
         live.locator(".arrow-previous").click();
         assertThat(live.locator(".slide-2.now")).hasCount(1);
         live.locator(".arrow-previous").click();
-        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, false), "back as it came");
+        compare(live.waitForFunction(LOOK).jsonValue(), along.plan(2000, false, Easing.GENTLE), "back as it came");
         live.locator(".arrow-previous").click();
         assertThat(live.locator(".slide-3.now")).hasCount(1);
 
@@ -135,6 +174,31 @@ class TransitionsTest {
         comes.click();
         page.locator(".control-panel:popover-open [data-clear]").click();
         assertThat(comes).hasText("crossfade");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Each way is drawn with the reel's own two slides, moved by its plan, and plays on the wall while it is tried. */
+    @Test
+    void everyWayIsDrawnAndPlaysOnTheWall() {
+        Made reel = reel(TransitionKind.CROSSFADE);
+        Page page = reel.bench();
+        page.locator("[data-key='word-set-motion-transition-all']").click();
+        Locator panel = page.locator(".control-panel:popover-open");
+        assertThat(panel.locator(".choice .change")).hasCount(TransitionKind.values().length);
+        assertThat(panel.locator("[data-value=along] .now image")).hasCount(1);
+        Object moving = page.evaluate("""
+                () => [...document.querySelectorAll('.control-panel:popover-open .change')].flatMap((one) => one.getAnimations({ subtree: true }))
+                    .filter(({ currentTime, playState }) => currentTime !== 1000 || playState !== 'paused').length""");
+        assertThat(moving).as("what does not stand half-way").isEqualTo(0);
+        panel.locator("[data-value=along]").hover();
+        page.waitForFunction("""
+                () => document.querySelector('.control-panel:popover-open [data-value=along] .coming').getAnimations()[0].playState === 'running'""");
+        page.waitForFunction("""
+                () => [...document.querySelectorAll('.page-window iframe')].every(({ contentDocument }) => {
+                  const root = contentDocument.querySelector('keen-reel').shadowRoot;
+                  return root.querySelector('.slide-2.coming')?.getBoundingClientRect().x > 1;
+                })""");
+        page.keyboard().press("Escape");
         assertThat(editor.problems()).isEmpty();
     }
 
@@ -223,13 +287,14 @@ class TransitionsTest {
     void everyTransitionStandsAsItsPlanSaysLiveAndHeld(TransitionKind kind) {
         Transition transition = Transition.of(kind, Direction.LTR);
         Made reel = reel(kind);
+        reel.slides().forEach(slide -> reel.say(slide, "title", "Moving"));
         Page live = reel.live();
         for (boolean forward : new boolean[] {true, false}) {
             live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
             Object looks = live.evaluate(looksAllAlong(LOOK), List.of(LOOKS, (int) TIME));
             assertThat((List<?>) looks).as("%s, frames seen", kind).hasSize(LOOKS);
             for (Object look : (List<?>) looks) {
-                compare(look, transition.plan(TIME, forward), kind + (forward ? "" : ", back"));
+                compare(look, transition.plan(TIME, forward, Easing.GENTLE), kind + (forward ? "" : ", back"));
             }
             assertThat(live.locator(forward ? ".slide-2.now" : ".slide-1.now")).hasCount(1);
             assertThat(live.locator(".slide.coming")).hasCount(0);
@@ -245,46 +310,27 @@ class TransitionsTest {
             Schedule.Moment now = schedule.at(moment);
             assertThat(List.of(seen.get("from"), seen.get("to"))).isEqualTo(List.of(now.from(), now.to()));
             assertThat(((Number) seen.get("time")).doubleValue()).isCloseTo(now.into(), within(0.01));
-            compare(seen, transition.plan(TIME, true), kind + ", held");
+            compare(seen, transition.plan(TIME, true, Easing.GENTLE), kind + ", held");
         }
         assertThat(editor.problems()).isEmpty();
     }
 
-    /** Where the pieces of a picture stand, each in its own size from its place, and how its words are seen. */
-    private static final String LOOK_AT_PIECES = """
-            () => {
-              const root = document.querySelector('keen-reel').shadowRoot;
-              const tiles = [...root.querySelectorAll('.coming > .cut > div')];
-              const words = root.querySelector('.coming > .words');
-              if (!tiles.length) return null;
-              const crop = root.querySelector('.coming > .crop').getBoundingClientRect();
-              return {
-                time: tiles[0].getAnimations()[0].currentTime,
-                words: Number(getComputedStyle(words).opacity),
-                covered: tiles.reduce((all, one) => all + one.offsetWidth * one.offsetHeight, 0) / (crop.width * crop.height),
-                tiles: tiles.map((tile) => {
-                  const { opacity, transform } = getComputedStyle(tile);
-                  const { a, b, e, f } = new DOMMatrix(transform);
-                  return [e / tile.offsetWidth, f / tile.offsetHeight, Number(opacity), Math.atan2(b, a) * 180 / Math.PI];
-                }),
-              };
-            }""";
-
     @SuppressWarnings("unchecked")
-    private static void comparePieces(Object looked, Plan plan, String what) {
-        Map<String, Object> seen = (Map<String, Object>) looked;
-        double time = ((Number) seen.get("time")).doubleValue();
+    private static void comparePieces(Map<String, Object> seen, double time, Plan plan, String what) {
         List<Pose> poses = plan.inPieces(On.INCOMING, time);
         List<List<Number>> tiles = (List<List<Number>>) seen.get("tiles");
         assertThat(tiles).as(what).hasSameSizeAs(poses);
         for (int i = 0; i < poses.size(); i++) {
             Pose pose = poses.get(i);
-            double[] expected = {pose.x(), pose.y(), pose.opacity(), pose.turn()};
+            double[] expected = {pose.moved().x(), pose.moved().y(), pose.opacity(), pose.turn(), pose.scale()};
             for (int k = 0; k < expected.length; k++) {
                 assertThat(tiles.get(i).get(k).doubleValue())
                         .as(
                                 "%s at %s: %s of piece %s",
-                                what, time, List.of("x", "y", "opacity", "turn").get(k), i)
+                                what,
+                                time,
+                                List.of("x", "y", "opacity", "turn", "scale").get(k),
+                                i)
                         .isCloseTo(expected[k], within(k == 3 ? 0.1 : 0.01));
             }
         }
@@ -303,10 +349,10 @@ class TransitionsTest {
         Page live = reel.live();
         for (boolean forward : new boolean[] {true, false}) {
             live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
-            Object looks = live.evaluate(looksAllAlong(LOOK_AT_PIECES), List.of(LOOKS, (int) TIME));
+            Object looks = live.evaluate(looksAllAlong(LOOK), List.of(LOOKS, (int) TIME));
             assertThat((List<?>) looks).hasSize(LOOKS);
             for (Object look : (List<?>) looks) {
-                comparePieces(look, InPieces.plan(forward), forward ? "on" : "back");
+                compare(look, InPieces.plan(forward), forward ? "on" : "back");
             }
             assertThat(live.locator(forward ? ".slide-2.now" : ".slide-1.now")).hasCount(1);
             assertThat(live.locator(".cut, .is-cut")).hasCount(0);
@@ -314,9 +360,9 @@ class TransitionsTest {
         live.locator(".arrow-next").click();
         live.waitForTimeout(1200); // the first pieces stand
         live.locator(".arrow-previous").click(); // and go back when it is their time
-        Object back = live.evaluate(looks(LOOK_AT_PIECES), 10);
+        Object back = live.evaluate(looks(LOOK), 10);
         for (Object look : (List<?>) back) {
-            comparePieces(look, InPieces.plan(true), "played back");
+            compare(look, InPieces.plan(true), "played back");
         }
         assertThat(live.locator(".slide-1.now")).hasCount(1);
         assertThat(live.locator(".cut")).hasCount(0);
@@ -325,9 +371,9 @@ class TransitionsTest {
         held.waitForFunction("() => window.ready");
         for (int i = 0; i < LOOKS; i++) {
             held.evaluate("ms => window.ask({ command: 'at', ms })", HOLD + TIME * i / (double) LOOKS);
-            Map<?, ?> seen = (Map<?, ?>) held.evaluate(LOOK_AT_PIECES);
+            Map<?, ?> seen = (Map<?, ?>) held.evaluate(LOOK);
             assertThat(((Number) seen.get("time")).doubleValue()).isCloseTo(TIME * i / (double) LOOKS, within(0.01));
-            comparePieces(seen, InPieces.plan(true), "held");
+            compare(seen, InPieces.plan(true), "held");
         }
         assertThat(editor.problems()).isEmpty();
     }

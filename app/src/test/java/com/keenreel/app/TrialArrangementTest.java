@@ -91,8 +91,8 @@ class TrialArrangementTest {
                         0,
                         Motion.ByScroll.WHOLE,
                         Easing.LINEAR,
-                        Pose.turned(0, 0, 0),
-                        Pose.turned(0, -0.25, TURN))));
+                        Pose.STANDING,
+                        new Pose(0, -0.25, 1).turned(TURN))));
         try (Page page = reel.live()) {
             page.evaluate("() => { document.body.style.padding = '900px 0 1500px'; }");
             int turned = 0;
@@ -114,8 +114,12 @@ class TrialArrangementTest {
                         seen.get("view").doubleValue());
                 Pose pose = plan.at(gone * Motion.ByScroll.WHOLE).get(On.EACH);
                 assertThat(seen.get("turn").doubleValue()).as("at " + scrolled).isCloseTo(pose.turn(), within(0.05));
-                assertThat(seen.get("y").doubleValue()).as("at " + scrolled).isCloseTo(pose.y(), within(0.005));
-                assertThat(seen.get("x").doubleValue()).as("at " + scrolled).isCloseTo(pose.x(), within(0.005));
+                assertThat(seen.get("y").doubleValue())
+                        .as("at " + scrolled)
+                        .isCloseTo(pose.moved().y(), within(0.005));
+                assertThat(seen.get("x").doubleValue())
+                        .as("at " + scrolled)
+                        .isCloseTo(pose.moved().x(), within(0.005));
                 turned += gone > 0 && gone < 1 ? 1 : 0;
             }
             assertThat(turned).isGreaterThan(15);

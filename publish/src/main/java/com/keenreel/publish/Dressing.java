@@ -6,6 +6,7 @@ import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Inks;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Length;
@@ -37,6 +38,10 @@ final class Dressing {
         if (layout.parts().stream().anyMatch(part -> part.what() == Part.What.BEHIND)) {
             rules.add(".crop{isolation:isolate}");
             rules.add(".behind{z-index:-1;filter:blur(20px) brightness(.8);transform:scale(1.15)}");
+        }
+        if (layout.parts().contains(Part.GROUND)) {
+            rules.add(".ground{position:absolute;opacity:0;border-radius:var(--corners);background:"
+                    + reel.choices().get(Options.BETWEEN) + "}");
         }
         if (layout.parts().stream().anyMatch(part -> part.what() == Part.What.REFLECTION)) {
             double strength = reel.choices().get(LookOptions.REFLECTION);

@@ -67,9 +67,9 @@ final class Markup {
             view.attr("tabindex", "0");
         }
         layout.parts().stream()
-                .filter(part -> part.what() == Part.What.LINE)
+                .filter(part -> part.what() == Part.What.LINE || part.what() == Part.What.GROUND)
                 .sorted(Comparator.comparingInt(Part::number))
-                .forEach(line -> Elements.is(view.appendElement("div"), line));
+                .forEach(behind -> Elements.is(view.appendElement("div"), behind));
         Element strip = view.appendElement("div").addClass("strip");
         if (motion instanceof Motion.ByTime band) {
             new Band(material, new Images(material, sizes), copies).write(strip, band.onward());

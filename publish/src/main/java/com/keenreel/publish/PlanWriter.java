@@ -13,16 +13,11 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Change;
-import com.keenreel.core.time.Cut;
 import com.keenreel.core.time.Entering;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
-import com.keenreel.core.time.Piece;
-import com.keenreel.core.time.Plan;
-import com.keenreel.core.time.Pose;
 import com.keenreel.core.time.Schedule;
 import java.util.List;
-import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -82,8 +77,8 @@ final class PlanWriter {
         ArrayNode changes = plan.putArray("changes");
         for (Change change : motion.changes()) {
             ObjectNode node = changes.addObject().put("ms", change.ms());
-            node.set("on", pieces(change.on()));
-            node.set("back", pieces(change.back()));
+            node.set("on", PieceWriter.pieces(change.on()));
+            node.set("back", PieceWriter.pieces(change.back()));
         }
         if (needs.has(Needs.Beside.LARGER)) {
             plan.put("larger", PlayerFiles.shipped().larger().name());
@@ -184,43 +179,5 @@ final class PlanWriter {
             }
         }
         return node;
-    }
-
-    private static ArrayNode pieces(Plan plan) {
-        ArrayNode pieces = Json.MAPPER.createArrayNode();
-        for (Piece piece : plan.pieces()) {
-            ObjectNode node = pieces.addObject();
-            node.put("on", piece.on().name().toLowerCase(Locale.ROOT));
-            node.put("delay", piece.delay());
-            node.put("duration", piece.duration());
-            node.put("easing", piece.easing().css());
-            boolean window = piece.from().isSeenThroughWindow() || piece.to().isSeenThroughWindow();
-            boolean turns = piece.from().turn() != 0 || piece.to().turn() != 0;
-            Cut cut = piece.cut();
-            if (cut != null) {
-                ArrayNode delays = node.putObject("cut")
-                        .put("columns", cut.columns())
-                        .put("rows", cut.rows())
-                        .putArray("delays");
-                for (int n = 0; n < cut.count(); n++) {
-                    delays.add(cut.delay(n));
-                }
-            }
-            node.set("from", pose(piece.from(), window, turns));
-            node.set("to", pose(piece.to(), window, turns));
-        }
-        return pieces;
-    }
-
-    private static ObjectNode pose(Pose pose, boolean window, boolean turns) {
-        ObjectNode node = Json.MAPPER
-                .createObjectNode()
-                .put("x", pose.x())
-                .put("y", pose.y())
-                .put("o", pose.opacity());
-        if (window) {
-            node.put("wx", pose.windowX()).put("wy", pose.windowY());
-        }
-        return turns ? node.put("turn", pose.turn()) : node;
     }
 }

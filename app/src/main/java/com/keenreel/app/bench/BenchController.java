@@ -9,12 +9,14 @@ import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Edit;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.MeasuredType;
@@ -156,6 +158,22 @@ class BenchController {
     @ResponseBody
     Map<String, String> arrangements(@PathVariable String id) {
         return ArrangementDrawing.all(publishing.draft(reels.find(id)));
+    }
+
+    /**
+     * How one slide would give way to the next with each value of an option, by the value: a drawing that moves.
+     *
+     * @param option its key
+     * @param slide for which alone it would be chosen, if any
+     */
+    @GetMapping("/changes")
+    @ResponseBody
+    Map<String, String> changes(
+            @PathVariable String id,
+            @RequestParam String option,
+            @RequestParam(required = false) @Nullable String slide) {
+        Draft draft = publishing.draft(reels.find(id));
+        return ChangeDrawing.all(draft, Arrangements.option(option), slide == null ? null : new SlideId(slide));
     }
 
     /** What tells whether the bench still shows what there is. */

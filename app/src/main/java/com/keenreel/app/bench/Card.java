@@ -6,7 +6,6 @@ import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
@@ -28,6 +27,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One card of the running order.
@@ -43,7 +43,7 @@ import java.util.stream.Stream;
  * @param playing whether holds matter in this reel
  * @param showing when visitors meet it
  * @param today whether they meet it today
- * @param joint how it gives way to the next one; empty where nothing moves from slide to slide
+ * @param joint how it gives way to the next one; null where nothing moves from slide to slide
  * @param reads how long its words take to read, ms; 0 for none
  */
 public record Card(
@@ -58,7 +58,7 @@ public record Card(
         boolean playing,
         Showing showing,
         boolean today,
-        String joint,
+        @Nullable Joint joint,
         long reads) {
 
     /**
@@ -111,20 +111,6 @@ public record Card(
         return ownHold ? "figure own" : "figure";
     }
 
-    /** "Changes by slide over". */
-    public String jointSaid() {
-        return "Changes by " + joint.replace('-', ' ');
-    }
-
-    /** The icon of how it gives way. */
-    public String jointIcon() {
-        return switch (joint) {
-            case "none" -> "minus";
-            case "along" -> "move-right";
-            default -> "blend";
-        };
-    }
-
     /** "5.0 s". */
     public String holdSaid() {
         return String.format(Locale.ROOT, "%.1f s", hold / 1000.0);
@@ -162,20 +148,11 @@ public record Card(
                     playing,
                     slide.showing(),
                     slide.showing().on(today),
-                    joint(reel, motion, cards.size() + 1),
+                    Joint.into(reel, motion, cards.size() + 1),
                     Reading.time(draft.facts().said(slide))));
             standing += seen.contains(slide.id()) ? 1 : 0;
         }
         return cards;
-    }
-
-    /** In a word, how a slide comes; after the last one comes the first. */
-    private static String joint(Reel reel, Motion motion, int coming) {
-        if (motion instanceof Motion.ByChange) {
-            Slide slide = reel.slides().get(coming % reel.slides().size());
-            return Options.TRANSITION.domain().write(slide.chosen(Options.TRANSITION, reel.choices()));
-        }
-        return motion.stops() ? "along" : "";
     }
 
     private static String title(Slide slide, Said said) {

@@ -116,9 +116,13 @@ public record Control(
                 .toList();
     }
 
-    /** Whether each value is drawn. */
-    public boolean isDrawn() {
-        return option.equals(Arrangements.OPTION.key());
+    /** Where drawings of its values are had, from the reel's address; null where it has none. */
+    public @Nullable String drawings() {
+        if (option.equals(Arrangements.OPTION.key())) {
+            return "arrangements";
+        }
+        boolean moves = ChangeDrawing.OPTIONS.stream().anyMatch(one -> one.key().equals(option));
+        return moves ? "changes?option=" + option + (slide.isEmpty() ? "" : "&slide=" + slide) : null;
     }
 
     /** Whether that value holds. */

@@ -107,7 +107,8 @@ class BriefTest {
                 .endsWith("{The reel is [shown].}");
         assertThat(read(brief, "Motion"))
                 .isEqualTo(
-                        "Changes by [crossfade] in [0.8 s]. Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
+                        "Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} {The colour between slides is [#16241E].} "
+                                + "Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
                                 + "until a visitor takes over; it waits while pointed at. {Slides come [in this order].}");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(

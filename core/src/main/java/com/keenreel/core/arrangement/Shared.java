@@ -99,6 +99,7 @@ public final class Shared {
                 Options.LARGER,
                 Options.ADDRESSED,
                 Options.TRANSITION_TIME,
+                Options.PACE,
                 Options.HOLD,
                 Options.AUTOPLAY,
                 Options.ARROWS,

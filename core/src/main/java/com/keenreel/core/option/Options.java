@@ -1,5 +1,6 @@
 package com.keenreel.core.option;
 
+import com.keenreel.core.option.Domain.Colours;
 import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Languages;
 import com.keenreel.core.option.Domain.Lasting;
@@ -37,6 +38,45 @@ public final class Options {
             new Lasting(0.1, 5, 0.1),
             800L,
             Scope.SLIDE);
+
+    public static final Option<Pace> PACE = option(
+            "motion.pace",
+            Meaning.of(
+                    "pace of the transition",
+                    "How a change runs between its start and its end.",
+                    "easing",
+                    "speed",
+                    "acceleration",
+                    "smooth",
+                    "linear"),
+            OneOf.of(Pace.class, Pace::say),
+            Pace.GENTLY,
+            Scope.SLIDE);
+    public static final Option<LeavingKind> LEAVING = option(
+            "motion.leaving",
+            Meaning.of(
+                    "way out",
+                    "What a slide does while the next one comes.",
+                    "effect",
+                    "animation",
+                    "transition",
+                    "exit",
+                    "fade"),
+            OneOf.of(LeavingKind.class, LeavingKind::say),
+            LeavingKind.AS_ASKED,
+            Scope.SLIDE);
+    public static final Option<Colour> BETWEEN = option(
+            "motion.between",
+            Meaning.of(
+                    "colour between slides",
+                    "The colour through which one slide fades into the next.",
+                    "transition",
+                    "color",
+                    "fade",
+                    "black",
+                    "white"),
+            new Colours(),
+            new Colour("#16241e"));
 
     /** In ms. */
     public static final Option<Long> HOLD = option(

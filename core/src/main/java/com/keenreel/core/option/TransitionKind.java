@@ -5,37 +5,33 @@ package com.keenreel.core.option;
  * read from right to left they are exchanged.
  */
 public enum TransitionKind {
-    NONE,
-    CROSSFADE,
-    ALONG,
-    ALONG_RIGHT,
-    ALONG_UP,
-    ALONG_DOWN,
-    OVER_LEFT,
-    OVER_RIGHT,
-    OVER_UP,
-    OVER_DOWN,
-    WIPE_LEFT,
-    WIPE_RIGHT,
-    WIPE_UP,
-    WIPE_DOWN;
+    NONE("no transition"),
+    CROSSFADE("crossfade"),
+    COLOUR("fading through a colour"),
+    ALONG("moving along"),
+    ALONG_RIGHT("moving along to the right"),
+    ALONG_UP("moving along upward"),
+    ALONG_DOWN("moving along downward"),
+    OVER_LEFT("moving over to the left"),
+    OVER_RIGHT("moving over to the right"),
+    OVER_UP("moving over upward"),
+    OVER_DOWN("moving over downward"),
+    WIPE_LEFT("wiping to the left"),
+    WIPE_RIGHT("wiping to the right"),
+    WIPE_UP("wiping up"),
+    WIPE_DOWN("wiping down"),
+    ZOOM("zooming"),
+    SLATS("slats"),
+    TILES("tiles"),
+    SWING("swinging in");
+
+    private final String says;
+
+    TransitionKind(String says) {
+        this.says = says;
+    }
 
     String say() {
-        return switch (this) {
-            case NONE -> "no transition";
-            case CROSSFADE -> "crossfade";
-            case ALONG -> "moving along";
-            case ALONG_RIGHT -> "moving along to the right";
-            case ALONG_UP -> "moving along upward";
-            case ALONG_DOWN -> "moving along downward";
-            case OVER_LEFT -> "moving over to the left";
-            case OVER_RIGHT -> "moving over to the right";
-            case OVER_UP -> "moving over upward";
-            case OVER_DOWN -> "moving over downward";
-            case WIPE_LEFT -> "wiping to the left";
-            case WIPE_RIGHT -> "wiping to the right";
-            case WIPE_UP -> "wiping up";
-            case WIPE_DOWN -> "wiping down";
-        };
+        return says;
     }
 }

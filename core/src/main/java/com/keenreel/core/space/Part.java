@@ -19,6 +19,8 @@ public record Part(What what, int number, String which) {
         FRAME,
         /** What cuts off the slides that stand outside. */
         VIEW,
+        /** The colour behind all pictures, seen between two slides. */
+        GROUND,
         /** On which all slides stand. */
         STRIP,
         SLIDE,
@@ -56,6 +58,7 @@ public record Part(What what, int number, String which) {
 
     public static final Part FRAME = one(What.FRAME);
     public static final Part VIEW = one(What.VIEW);
+    public static final Part GROUND = one(What.GROUND);
     public static final Part STRIP = one(What.STRIP);
     public static final Part PAUSE = one(What.PAUSE);
     public static final Part PREVIOUS = new Part(What.ARROW, 0, "previous");
@@ -180,7 +183,7 @@ public record Part(What what, int number, String which) {
     /** What it is called in {@code layout} and in {@code data-box}; null where it is not listed. */
     public @Nullable String box() {
         return switch (what) {
-            case VIEW, STRIP, LINE, CROP, SIDE, BEHIND, MIRROR -> null;
+            case VIEW, GROUND, STRIP, LINE, CROP, SIDE, BEHIND, MIRROR -> null;
             case INSTEAD -> kind() + "-" + number;
             case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();

@@ -11,14 +11,14 @@ import java.util.List;
  */
 record Along(double x, double y) implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
+    public Plan plan(long duration, boolean forward, Easing easing) {
         int way = forward ? 1 : -1;
         Pose gone = new Pose(way * x, way * y, 1);
         Pose before = new Pose(-way * x, -way * y, 1);
         return new Plan(
                 duration,
                 List.of(
-                        new Piece(On.OUTGOING, 0, duration, Easing.GENTLE, Pose.STANDING, gone),
-                        new Piece(On.INCOMING, 0, duration, Easing.GENTLE, before, Pose.STANDING)));
+                        new Piece(On.OUTGOING, 0, duration, easing, Pose.STANDING, gone),
+                        new Piece(On.INCOMING, 0, duration, easing, before, Pose.STANDING)));
     }
 }

@@ -8,8 +8,8 @@ package com.keenreel.core.time;
  */
 public record Change(Plan on, Plan back) {
     /** That transition in that time, ms. */
-    static Change of(Transition transition, long duration) {
-        return new Change(transition.plan(duration, true), transition.plan(duration, false));
+    static Change of(Transition transition, long duration, Easing easing) {
+        return new Change(transition.plan(duration, true, easing), transition.plan(duration, false, easing));
     }
 
     /** Whether it cuts pictures, or moves windows over them, in either direction. */

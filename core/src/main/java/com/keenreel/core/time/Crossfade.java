@@ -6,9 +6,7 @@ import java.util.List;
 /** The coming slide fades in above the one that leaves. */
 record Crossfade() implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
-        Pose invisible = new Pose(0, 0, 0);
-        return new Plan(
-                duration, List.of(new Piece(On.INCOMING, 0, duration, Easing.GENTLE, invisible, Pose.STANDING)));
+    public Plan plan(long duration, boolean forward, Easing easing) {
+        return new Plan(duration, List.of(new Piece(On.INCOMING, 0, duration, easing, Pose.INVISIBLE, Pose.STANDING)));
     }
 }

@@ -1,5 +1,8 @@
 package com.keenreel.core.time;
 
+import com.keenreel.core.time.Piece.On;
+import java.util.List;
+
 /**
  * A picture in pieces of one size, each of which moves like the others, but at a time of its own.
  *
@@ -32,6 +35,18 @@ public record Cut(int columns, int rows, Order order, long stagger) {
         if (columns < 1 || rows < 1 || stagger < 0) {
             throw new IllegalArgumentException("A picture has at least one piece, and none moves before the first.");
         }
+    }
+
+    /**
+     * A change in which the picture of the coming slide is cut like that.
+     *
+     * @param duration ms, all in all
+     * @param away how each piece stands before it comes
+     */
+    Plan coming(long duration, Easing easing, Pose away) {
+        Piece pieces = new Piece(On.INCOMING, this, 0, duration - last(), easing, away, Pose.STANDING);
+        Piece words = new Piece(On.WORDS, 0, duration, easing, Pose.INVISIBLE, Pose.STANDING);
+        return new Plan(duration, List.of(pieces, words));
     }
 
     /** How many pieces there are. */

@@ -1,11 +1,15 @@
 package com.keenreel.core.time;
 
+import com.keenreel.core.option.Pace;
+
 /** How progress runs between the start and the end of a piece: a cubic Bezier curve from (0, 0) to (1, 1). */
 public enum Easing {
     /** At constant speed. */
     LINEAR(0, 0, 1, 1),
     /** Starts and ends gently. */
     GENTLE(0.45, 0, 0.25, 1),
+    /** Starts gently, and ends at full speed. */
+    STARTING(0.42, 0, 1, 1),
     /** Starts at once and ends gently, as what a hand let go of. */
     ENDING(0, 0, 0.58, 1);
 
@@ -19,6 +23,16 @@ public enum Easing {
         this.y1 = y1;
         this.x2 = x2;
         this.y2 = y2;
+    }
+
+    /** That of a pace. */
+    public static Easing of(Pace pace) {
+        return switch (pace) {
+            case EVENLY -> LINEAR;
+            case GENTLY -> GENTLE;
+            case STARTING_GENTLY -> STARTING;
+            case ENDING_GENTLY -> ENDING;
+        };
     }
 
     /** As CSS writes it. */

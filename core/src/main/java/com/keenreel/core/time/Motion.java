@@ -1,10 +1,11 @@
 package com.keenreel.core.time;
 
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.LeavingKind;
+import com.keenreel.core.option.Pace;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.space.Stance;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -70,15 +71,21 @@ public sealed interface Motion {
         /**
          * How a slide comes.
          *
+         * @param leaving what the slide before it does meanwhile
          * @param time ms, where it takes any
          */
-        public record Coming(TransitionKind kind, long time) {}
+        public record Coming(TransitionKind kind, LeavingKind leaving, long time, Pace pace) {
+            private Change in(Direction direction) {
+                Transition transition = Transition.of(kind, direction).leaving(leaving, direction);
+                return Change.of(transition, time, Easing.of(pace));
+            }
+        }
 
         /** The motion of a reel that is read in that direction, whose slides come like that, one after the other. */
         public static ByChange of(List<Coming> slides, Direction direction) {
             List<Coming> different = slides.stream().distinct().toList();
-            List<Change> changes = new ArrayList<>();
-            different.forEach(one -> changes.add(Change.of(Transition.of(one.kind(), direction), one.time())));
+            List<Change> changes =
+                    different.stream().map(one -> one.in(direction)).toList();
             return new ByChange(changes, slides.stream().map(different::indexOf).toList());
         }
 
@@ -112,6 +119,9 @@ public sealed interface Motion {
         /** How long one step takes, ms. */
         long time();
 
+        /** How it runs. */
+        Pace pace();
+
         @Override
         default boolean stops() {
             return true;
@@ -119,7 +129,7 @@ public sealed interface Motion {
 
         @Override
         default List<Change> changes() {
-            Plan step = new Stepping().plan(time(), true);
+            Plan step = new Stepping().plan(time(), true, Easing.of(pace()));
             return List.of(new Change(step, step));
         }
     }
@@ -131,14 +141,14 @@ public sealed interface Motion {
      * @param upright whether it moves up and down
      * @param seams by set-up, where the first slide follows the last
      */
-    record ByPosition(long time, boolean upright, Map<SetUp, Seam> seams) implements Stepped {
+    record ByPosition(long time, Pace pace, boolean upright, Map<SetUp, Seam> seams) implements Stepped {
         public ByPosition {
             seams = Map.copyOf(seams);
         }
 
         /** One that ends with its last slide. */
-        public ByPosition(long time) {
-            this(time, false, Map.of());
+        public ByPosition(long time, Pace pace) {
+            this(time, pace, false, Map.of());
         }
 
         /**
@@ -171,7 +181,7 @@ public sealed interface Motion {
      *     beyond the last one as that says, unseen
      * @param endless whether the first slide follows the last, wherever that can be without a slide in two places
      */
-    record ByDistance(long time, Map<SetUp, List<Stance>> stances, boolean endless) implements Stepped {
+    record ByDistance(long time, Pace pace, Map<SetUp, List<Stance>> stances, boolean endless) implements Stepped {
         public ByDistance {
             stances = Map.copyOf(stances);
         }
@@ -218,10 +228,14 @@ public sealed interface Motion {
             return Running.lapTime(lap, pxPerSecond);
         }
 
+        private static Plan lap(boolean onward) {
+            return new Running().plan(1, onward, Easing.LINEAR);
+        }
+
         /** One lap; how long it takes depends on how long it is. */
         @Override
         public List<Change> changes() {
-            return List.of(new Change(new Running().plan(1, onward), new Running().plan(1, !onward)));
+            return List.of(new Change(lap(onward), lap(!onward)));
         }
     }
 

@@ -11,9 +11,9 @@ import java.util.List;
  */
 record Over(double x, double y) implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
+    public Plan plan(long duration, boolean forward, Easing easing) {
         int way = forward ? 1 : -1;
         Pose before = new Pose(-way * x, -way * y, 1);
-        return new Plan(duration, List.of(new Piece(On.INCOMING, 0, duration, Easing.GENTLE, before, Pose.STANDING)));
+        return new Plan(duration, List.of(new Piece(On.INCOMING, 0, duration, easing, before, Pose.STANDING)));
     }
 }

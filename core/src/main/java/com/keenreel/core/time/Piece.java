@@ -22,6 +22,8 @@ public record Piece(On on, @Nullable Cut cut, long delay, long duration, Easing 
         INCOMING,
         /** What the coming slide shows beside its picture. */
         WORDS,
+        /** What stands behind all slides, as large as their pictures, and is seen while this moves. */
+        GROUND,
         /** The strip on which all slides stand. */
         STRIP,
         /** Every slide, each around itself. */

@@ -6,9 +6,9 @@ import java.util.List;
 /** The strip of an endless band moves by one lap at constant speed. */
 public final class Running implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
+    public Plan plan(long duration, boolean forward, Easing easing) {
         Pose aLapOn = new Pose(forward ? 1 : -1, 0, 1);
-        return new Plan(duration, List.of(new Piece(On.STRIP, 0, duration, Easing.LINEAR, Pose.STANDING, aLapOn)));
+        return new Plan(duration, List.of(new Piece(On.STRIP, 0, duration, easing, Pose.STANDING, aLapOn)));
     }
 
     /**

@@ -6,8 +6,7 @@ import java.util.List;
 /** The strip of a row moves from one stop (0) to another (1). */
 record Stepping() implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
-        return new Plan(
-                duration, List.of(new Piece(On.STRIP, 0, duration, Easing.GENTLE, Pose.STANDING, new Pose(1, 0, 1))));
+    public Plan plan(long duration, boolean forward, Easing easing) {
+        return new Plan(duration, List.of(new Piece(On.STRIP, 0, duration, easing, Pose.STANDING, new Pose(1, 0, 1))));
     }
 }

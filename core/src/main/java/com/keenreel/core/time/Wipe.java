@@ -12,9 +12,9 @@ import java.util.List;
  */
 record Wipe(double x, double y) implements Transition {
     @Override
-    public Plan plan(long duration, boolean forward) {
+    public Plan plan(long duration, boolean forward, Easing easing) {
         int way = forward ? 1 : -1;
         Pose covered = Pose.through(-way * x, -way * y);
-        return new Plan(duration, List.of(new Piece(On.INCOMING, 0, duration, Easing.GENTLE, covered, Pose.STANDING)));
+        return new Plan(duration, List.of(new Piece(On.INCOMING, 0, duration, easing, covered, Pose.STANDING)));
     }
 }

@@ -8,6 +8,7 @@ import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.LeavingKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
@@ -76,36 +77,48 @@ class TimeTest {
         assertThat(schedule.at(16_200)).isEqualTo(new Schedule.Moment(2, 0, 0, true));
         Motion motion = Arrangements.of(reel).motion(reel);
         assertThat(motion.changes()).hasSize(3);
-        assertThat(motion.changes().get(motion.into(2)).on()).isEqualTo(new Along(-1, 0).plan(1200, true));
+        assertThat(motion.changes().get(motion.into(2)).on())
+                .isEqualTo(new Along(-1, 0).plan(1200, true, Easing.GENTLE));
     }
 
     @Test
     void alongPushesTheFormerSlideOutWithoutAGap() {
-        Plan plan = new Along(-1, 0).plan(800, true);
+        Plan plan = new Along(-1, 0).plan(800, true, Easing.GENTLE);
         for (int time = 0; time <= 800; time += 25) {
             Map<On, Pose> scene = plan.at(time);
-            assertThat(scene.get(On.INCOMING).x() - scene.get(On.OUTGOING).x()).isCloseTo(1, within(1e-9));
+            assertThat(scene.get(On.INCOMING).moved().x()
+                            - scene.get(On.OUTGOING).moved().x())
+                    .isCloseTo(1, within(1e-9));
         }
-        assertThat(plan.at(0).get(On.INCOMING).x()).isEqualTo(1);
-        assertThat(plan.at(800).get(On.OUTGOING).x()).isEqualTo(-1);
-        assertThat(new Along(-1, 0).plan(800, false).at(0).get(On.INCOMING).x()).isEqualTo(-1);
+        assertThat(plan.at(0).get(On.INCOMING).moved().x()).isEqualTo(1);
+        assertThat(plan.at(800).get(On.OUTGOING).moved().x()).isEqualTo(-1);
+        assertThat(new Along(-1, 0)
+                        .plan(800, false, Easing.GENTLE)
+                        .at(0)
+                        .get(On.INCOMING)
+                        .moved()
+                        .x())
+                .isEqualTo(-1);
     }
 
     /** Upward: what comes is a whole height below at first, pushes the other one out at the top, or covers it. */
     @Test
     void slidesMoveAlongAndOverInFourDirections() {
-        Plan along = Transition.of(TransitionKind.ALONG_UP, Direction.LTR).plan(800, true);
+        Plan along = Transition.of(TransitionKind.ALONG_UP, Direction.LTR).plan(800, true, Easing.GENTLE);
         assertThat(along.at(0).get(On.INCOMING)).isEqualTo(new Pose(0, 1, 1));
         assertThat(along.at(800).get(On.OUTGOING)).isEqualTo(new Pose(0, -1, 1));
         for (TransitionKind kind : TransitionKind.values()) {
-            Plan on = Transition.of(kind, Direction.LTR).plan(800, true);
-            Plan back = Transition.of(kind, Direction.LTR).plan(800, false);
+            Plan on = Transition.of(kind, Direction.LTR).plan(800, true, Easing.GENTLE);
+            Plan back = Transition.of(kind, Direction.LTR).plan(800, false, Easing.GENTLE);
             if (kind.name().startsWith("OVER")) {
                 assertThat(on.at(400)).as("%s moves nothing else", kind).containsOnlyKeys(On.INCOMING);
                 Pose start = on.at(0).get(On.INCOMING);
-                assertThat(Math.abs(start.x()) + Math.abs(start.y())).isEqualTo(1);
-                assertThat(back.at(0).get(On.INCOMING).x()).isEqualTo(0 - start.x());
-                assertThat(back.at(0).get(On.INCOMING).y()).isEqualTo(0 - start.y());
+                assertThat(Math.abs(start.moved().x()) + Math.abs(start.moved().y()))
+                        .isEqualTo(1);
+                assertThat(back.at(0).get(On.INCOMING).moved().x())
+                        .isEqualTo(0 - start.moved().x());
+                assertThat(back.at(0).get(On.INCOMING).moved().y())
+                        .isEqualTo(0 - start.moved().y());
             }
             if (kind.name().endsWith("RIGHT")) {
                 TransitionKind other = TransitionKind.valueOf(
@@ -113,7 +126,7 @@ class TimeTest {
                 assertThat(on.at(300))
                         .as("%s in a reel read from the right", kind)
                         .isEqualTo(Transition.of(other, Direction.RTL)
-                                .plan(800, true)
+                                .plan(800, true, Easing.GENTLE)
                                 .at(300));
             }
         }
@@ -121,7 +134,7 @@ class TimeTest {
 
     @Test
     void crossfadeEndsAsTheComingSlideStands() {
-        Plan plan = new Crossfade().plan(800, true);
+        Plan plan = new Crossfade().plan(800, true, Easing.GENTLE);
         assertThat(plan.at(0).get(On.INCOMING).opacity()).isZero();
         assertThat(plan.at(800).get(On.INCOMING)).isEqualTo(Pose.STANDING);
         assertThat(plan.at(400).get(On.INCOMING).opacity()).isBetween(0.5, 0.9);
@@ -129,26 +142,114 @@ class TimeTest {
 
     @Test
     void aWipeMovesAnEdgeOverBothAndNothingElse() {
-        Plan left = Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR).plan(800, true);
-        assertThat(left.at(0).get(On.INCOMING))
-                .isEqualTo(new Pose(0, 0, 1, 1, 0, 0)); // its window is still at the right
+        Plan left = Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR).plan(800, true, Easing.GENTLE);
+        assertThat(left.at(0).get(On.INCOMING)).isEqualTo(Pose.through(1, 0)); // its window is still at the right
         assertThat(left.at(800).get(On.INCOMING)).isEqualTo(Pose.STANDING);
         assertThat(left.at(400)).containsOnlyKeys(On.INCOMING);
         Pose half = left.at(400).get(On.INCOMING);
-        assertThat(half.windowX()).isCloseTo(1 - Easing.GENTLE.at(0.5), within(1e-9));
-        assertThat(half.x()).isZero();
+        assertThat(half.window().x()).isCloseTo(1 - Easing.GENTLE.at(0.5), within(1e-9));
+        assertThat(half.moved().x()).isZero();
         assertThat(Transition.of(TransitionKind.WIPE_LEFT, Direction.RTL)
-                        .plan(800, true)
+                        .plan(800, true, Easing.GENTLE)
                         .at(0))
                 .isEqualTo(Transition.of(TransitionKind.WIPE_LEFT, Direction.LTR)
-                        .plan(800, false)
+                        .plan(800, false, Easing.GENTLE)
                         .at(0));
         assertThat(Transition.of(TransitionKind.WIPE_DOWN, Direction.LTR)
-                        .plan(800, true)
+                        .plan(800, true, Easing.GENTLE)
                         .at(0)
                         .get(On.INCOMING)
-                        .windowY())
+                        .window()
+                        .y())
                 .isEqualTo(-1);
+    }
+
+    /** Of 1000 ms the first half is the former slide's, the second the coming one's; the colour is there all along. */
+    @Test
+    void throughAColourOneFadesBeforeTheOtherAppears() {
+        Plan plan = Transition.of(TransitionKind.COLOUR, Direction.LTR).plan(1001, true, Easing.LINEAR);
+        assertThat(plan.at(250).get(On.OUTGOING).opacity()).isEqualTo(0.5);
+        assertThat(plan.at(250).get(On.INCOMING).opacity()).isZero();
+        assertThat(plan.at(500).get(On.OUTGOING).opacity()).isZero();
+        assertThat(plan.at(500).get(On.INCOMING).opacity()).isZero();
+        assertThat(plan.at(1001).get(On.INCOMING)).isEqualTo(Pose.STANDING);
+        for (double time : new double[] {0, 500, 1001}) {
+            assertThat(plan.at(time).get(On.GROUND)).isEqualTo(Pose.STANDING);
+        }
+    }
+
+    /** Every way of coming with every way of leaving: it starts as it stands, and ends out of sight. */
+    @Test
+    void aSlideMayLeaveInAWayOfItsOwn() {
+        for (TransitionKind kind : TransitionKind.values()) {
+            Plan asked = Transition.of(kind, Direction.LTR).plan(1000, true, Easing.GENTLE);
+            for (LeavingKind leaving : LeavingKind.values()) {
+                Plan plan = Transition.of(kind, Direction.LTR)
+                        .leaving(leaving, Direction.LTR)
+                        .plan(1000, true, Easing.GENTLE);
+                String what = kind + ", " + leaving;
+                assertThat(plan.duration()).as(what).isEqualTo(asked.duration());
+                assertThat(plan.at(300).get(On.INCOMING))
+                        .as(what)
+                        .isEqualTo(asked.at(300).get(On.INCOMING));
+                if (leaving == LeavingKind.AS_ASKED || kind == TransitionKind.NONE) {
+                    assertThat(plan).as(what).isEqualTo(asked);
+                } else if (leaving == LeavingKind.STANDS) {
+                    assertThat(plan.at(300)).as(what).doesNotContainKey(On.OUTGOING);
+                } else {
+                    Pose gone = plan.at(1000).get(On.OUTGOING);
+                    assertThat(plan.at(0).get(On.OUTGOING)).as(what).isEqualTo(Pose.STANDING);
+                    assertThat(Math.abs(gone.moved().x())
+                                    + Math.abs(gone.moved().y())
+                                    + 1
+                                    - gone.opacity())
+                            .as(what)
+                            .isEqualTo(1);
+                }
+            }
+        }
+        Transition left =
+                Transition.of(TransitionKind.CROSSFADE, Direction.LTR).leaving(LeavingKind.LEFT, Direction.LTR);
+        Transition turned =
+                Transition.of(TransitionKind.CROSSFADE, Direction.RTL).leaving(LeavingKind.LEFT, Direction.RTL);
+        assertThat(left.plan(800, true, Easing.GENTLE).at(800).get(On.OUTGOING).moved())
+                .isEqualTo(new Shift(-1, 0));
+        assertThat(left.plan(800, false, Easing.GENTLE)).isEqualTo(turned.plan(800, true, Easing.GENTLE));
+    }
+
+    /** Eight slats in 1600 ms: each starts 100 ms after the one before, and takes 900. */
+    @Test
+    void slatsFallOneAfterAnotherAndTilesGrowFromTheMiddle() {
+        Plan slats = Transition.of(TransitionKind.SLATS, Direction.LTR).plan(1600, true, Easing.LINEAR);
+        List<Pose> poses = slats.inPieces(On.INCOMING, 700);
+        assertThat(poses).hasSize(8);
+        assertThat(poses.get(0).moved().y()).isCloseTo(-2 / 9.0, within(1e-9));
+        assertThat(poses.get(7).moved().y()).isEqualTo(-1);
+        assertThat(slats.at(800).get(On.WORDS).opacity()).isEqualTo(0.5);
+        Plan back = Transition.of(TransitionKind.SLATS, Direction.LTR).plan(1600, false, Easing.LINEAR);
+        assertThat(back.inPieces(On.INCOMING, 700).get(7).moved().y()).isCloseTo(2 / 9.0, within(1e-9));
+        Plan tiles = Transition.of(TransitionKind.TILES, Direction.LTR).plan(1000, true, Easing.LINEAR);
+        assertThat(tiles.inPieces(On.INCOMING, 600).get(8).scale()).isGreaterThan(0.9); // in the middle
+        assertThat(tiles.inPieces(On.INCOMING, 400).get(0).opacity()).isZero(); // at a corner
+        for (int length = 100; length <= 5000; length += 100) {
+            for (TransitionKind kind : List.of(TransitionKind.SLATS, TransitionKind.TILES)) {
+                Plan plan = Transition.of(kind, Direction.RTL).plan(length, true, Easing.GENTLE);
+                assertThat(plan.inPieces(On.INCOMING, length)).containsOnly(Pose.STANDING);
+            }
+        }
+    }
+
+    /** Around the lower right corner, half-way: that corner has not moved. */
+    @Test
+    void aSlideSwingsAroundACornerThatStays() {
+        Plan plan = Transition.of(TransitionKind.SWING, Direction.LTR).plan(1000, true, Easing.LINEAR);
+        Pose half = plan.at(500).get(On.INCOMING);
+        assertThat(half.turn()).isEqualTo(45);
+        assertThat(half.pivot()).isEqualTo(new Shift(0.5, 0.5));
+        assertThat(half.moved()).isEqualTo(Shift.NONE);
+        assertThat(half.transform()).isEqualTo("translate(50%,50%) rotate(45deg) translate(-50%,-50%) scale(1)");
+        assertThat(Transition.of(TransitionKind.SWING, Direction.LTR).plan(1000, false, Easing.LINEAR))
+                .isEqualTo(Transition.of(TransitionKind.SWING, Direction.RTL).plan(1000, true, Easing.LINEAR));
     }
 
     @Test
@@ -183,7 +284,7 @@ class TimeTest {
         List<Pose> poses = plan.inPieces(On.INCOMING, 300);
         assertThat(poses).hasSize(8);
         assertThat(poses.get(0).opacity()).isEqualTo(0.5);
-        assertThat(poses.get(2).y()).isEqualTo(-0.75);
+        assertThat(poses.get(2).moved().y()).isEqualTo(-0.75);
         assertThat(poses.get(4)).isEqualTo(away);
         assertThat(plan.inPieces(On.INCOMING, 850)).containsOnly(Pose.STANDING);
         assertThat(plan.inPieces(On.OUTGOING, 300)).isEmpty();

@@ -92,6 +92,7 @@ public final class Depth implements Arrangement {
         }
         return new Motion.ByDistance(
                 reel.choices().get(Options.TRANSITION_TIME),
+                reel.choices().get(Options.PACE),
                 stances,
                 reel.choices().get(DepthOptions.ENDLESS));
     }
@@ -107,7 +108,8 @@ public final class Depth implements Arrangement {
                 Column.SHAPE,
                 "They overlap by {depth.overlap}, are turned by {depth.turn}, and each is {depth.shrink} smaller and"
                         + " {depth.fade} paler than the one before it."));
-        lines.add(new Line(Column.MOTION, "The next one comes to the front in {motion.time}; {depth.endless}."));
+        lines.add(new Line(
+                Column.MOTION, "The next one comes to the front in {motion.time}, {motion.pace}; {depth.endless}."));
         lines.add(new Line(Column.STEERING, "A press on a neighbour brings it to the front."));
         lines.add(new Line(Column.LOOK, "Pictures are reflected by {look.reflection}."));
         String fades = "{look.reflection-length} of their height, {look.reflection-gap} below them.";

@@ -98,7 +98,11 @@ public final class Grid implements Arrangement {
 
     @Override
     public Motion motion(Reel reel) {
-        return hasPages(reel) ? new Motion.ByPosition(reel.choices().get(Options.TRANSITION_TIME)) : new Motion.Still();
+        return hasPages(reel)
+                ? new Motion.ByPosition(
+                        reel.choices().get(Options.TRANSITION_TIME),
+                        reel.choices().get(Options.PACE))
+                : new Motion.Still();
     }
 
     @Override
@@ -132,8 +136,8 @@ public final class Grid implements Arrangement {
         lines.add(new Line(Column.MOTION, "Slides on a page: {grid.page}."));
         lines.add(
                 pages
-                        ? new Line(Column.MOTION, "Turns to another page in {motion.time}.")
-                        : Line.idle(Column.MOTION, "With pages it would turn in {motion.time}."));
+                        ? new Line(Column.MOTION, "Turns to another page in {motion.time}, {motion.pace}.")
+                        : Line.idle(Column.MOTION, "With pages it would turn in {motion.time}, {motion.pace}."));
         if (pages) {
             lines.add(new Line(Column.STEERING, "The dots are the numbers of its pages."));
         }

@@ -81,7 +81,10 @@ public final class Row implements Arrangement {
             }
         }
         return new Motion.ByPosition(
-                reel.choices().get(Options.TRANSITION_TIME), reel.choices().get(RowOptions.UPRIGHT), seams);
+                reel.choices().get(Options.TRANSITION_TIME),
+                reel.choices().get(Options.PACE),
+                reel.choices().get(RowOptions.UPRIGHT),
+                seams);
     }
 
     @Override
@@ -93,7 +96,7 @@ public final class Row implements Arrangement {
                         Column.SHAPE,
                         "{row.shown} {row.upright}, {shape.gap} apart, with {row.part} of the next in sight."),
                 Shared.byRatio(reel, "Each picture is {shape.ratio}."),
-                new Line(Column.MOTION, "Moves {row.views} in {motion.time}."),
+                new Line(Column.MOTION, "Moves {row.views} in {motion.time}, {motion.pace}."),
                 new Line(Column.MOTION, !couldBeRound(reel), "After the last slide {row.endless}."),
                 new Line(Column.SHAPE, !round, "The current slide stands {row.middle}."),
                 new Line(

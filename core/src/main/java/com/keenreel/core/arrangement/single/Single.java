@@ -33,8 +33,8 @@ public final class Single implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL =
-                Shared.together(Shared.STOPS, Shared.HEIGHTS, Options.TRANSITION, Options.WORDS_SIZE);
+        static final Set<Option<?>> ALL = Shared.together(
+                Shared.STOPS, Shared.HEIGHTS, Options.TRANSITION, Options.LEAVING, Options.BETWEEN, Options.WORDS_SIZE);
     }
 
     @Override
@@ -76,9 +76,17 @@ public final class Single implements Arrangement {
                 reel.slides().stream()
                         .map(slide -> new Coming(
                                 slide.chosen(Options.TRANSITION, reel.choices()),
-                                slide.chosen(Options.TRANSITION_TIME, reel.choices())))
+                                slide.chosen(Options.LEAVING, reel.choices()),
+                                slide.chosen(Options.TRANSITION_TIME, reel.choices()),
+                                slide.chosen(Options.PACE, reel.choices())))
                         .toList(),
                 reel.direction());
+    }
+
+    /** Whether a slide comes through a colour. */
+    static boolean passesColour(Reel reel) {
+        return reel.slides().stream()
+                .anyMatch(slide -> slide.chosen(Options.TRANSITION, reel.choices()) == TransitionKind.COLOUR);
     }
 
     @Override
@@ -86,8 +94,12 @@ public final class Single implements Arrangement {
         return Shared.lines(
                 Shared.heights(reel),
                 Shared.byRatio(reel, "Its frame is {shape.ratio}."),
-                new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}."),
-                new Line(Column.SLIDE, "Comes by {motion.transition} in {motion.time}."));
+                new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}, {motion.pace}."),
+                new Line(Column.MOTION, "The slide before {motion.leaving}."),
+                new Line(Column.MOTION, !passesColour(reel), "The colour between slides is {motion.between}."),
+                new Line(
+                        Column.SLIDE,
+                        "Comes by {motion.transition} in {motion.time}, {motion.pace}; the slide before {motion.leaving}."));
     }
 
     @Override

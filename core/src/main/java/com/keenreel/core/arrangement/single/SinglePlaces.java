@@ -46,7 +46,10 @@ final class SinglePlaces implements Places {
             slides.add(i == 0 ? slide : slide.unseen());
         }
         List<Placed> inside = new ArrayList<>();
-        inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
+        Placed strip = Placed.of(Part.STRIP, all, slides);
+        Placed ground = Placed.of(Part.GROUND, Box.all(Length.WIDTH, picture));
+        List<Placed> seen = Single.passesColour(reel) ? List.of(ground, strip) : List.of(strip);
+        inside.add(Placed.clipping(Part.VIEW, all, seen));
         inside.addAll(controls.around(height));
         Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
         return new Range(span, frame, stops, Length.WIDTH, Length.ZERO);

@@ -26,8 +26,7 @@ public final class InPieces implements Arrangement {
     private static final long TIME = 2000;
     private static final Cut TILES = new Cut(6, 4, Order.OUTWARD, 150);
     private static final Cut SLATS = new Cut(1, 8, Order.BACK, 120);
-    private static final Pose AWAY = new Pose(0, -0.5, 0, 0, 0, -25);
-    private static final Pose STANDING = Pose.turned(0, 0, 0);
+    private static final Pose AWAY = new Pose(0, -0.5, 0).turned(-25);
 
     private static Arrangement single() {
         return Arrangements.of("single");
@@ -36,7 +35,7 @@ public final class InPieces implements Arrangement {
     /** What moves from one slide to another. */
     public static Plan plan(boolean forward) {
         Cut cut = forward ? TILES : SLATS;
-        Piece tiles = new Piece(On.INCOMING, cut, 100, TIME - cut.last() - 100, Easing.GENTLE, AWAY, STANDING);
+        Piece tiles = new Piece(On.INCOMING, cut, 100, TIME - cut.last() - 100, Easing.GENTLE, AWAY, Pose.STANDING);
         Piece words = new Piece(On.WORDS, 0, TIME, Easing.LINEAR, new Pose(0, 0, 0), Pose.STANDING);
         return new Plan(TIME, List.of(tiles, words));
     }

@@ -80,9 +80,9 @@ public final class Trial implements Arrangement {
 
     @Override
     public Motion motion(Reel reel) {
-        Pose end = Pose.turned(0, -0.25, reel.choices().get(TURN));
+        Pose end = new Pose(0, -0.25, 1).turned(reel.choices().get(TURN));
         return new Motion.ByScroll(
-                List.of(new Piece(On.EACH, 0, Motion.ByScroll.WHOLE, Easing.LINEAR, Pose.turned(0, 0, 0), end)));
+                List.of(new Piece(On.EACH, 0, Motion.ByScroll.WHOLE, Easing.LINEAR, Pose.STANDING, end)));
     }
 
     @Override
