@@ -28,13 +28,14 @@ const LEADS = {
   scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger', 'worded'] },
   distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
   position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'entering', 'turning'] },
-  change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'cutting'] },
+  change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'drifting', 'cutting'] },
 };
 const BESIDE = {
   pairs: { from: "{ Pairs } from './pairs.js'", run: 'Pairs' },
   larger: { from: "{ Enlarging } from './enlarging.js'", run: 'Enlarging' },
   entering: { from: "{ Entering } from './entering.js'", run: 'Entering' },
   worded: { from: "{ Worded } from './worded.js'", run: 'Worded' },
+  drifting: { from: "{ Drifting } from './drifting.js'", run: 'Drifting' },
   cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
   turning: { from: "{ Turning } from './turning.js'", run: 'Turning' },
   anew: { from: "{ anew } from './anew.js'", prepare: 'anew' },

@@ -12,6 +12,6 @@ export function anew(reel, plan) {
     slide.setAttribute('aria-label', labels[i]);
     strip.append(slide);
   });
-  const [holds, into] = [plan.holds, plan.into].map((all) => order.map((from) => all[from]));
-  return { ...plan, holds, into };
+  const [holds, into, drifts] = [plan.holds, plan.into, plan.drifts].map((all) => all && order.map((from) => all[from]));
+  return { ...plan, holds, into, drifts };
 }

@@ -49,6 +49,7 @@ export class Change extends Stops {
   animate(from, to, forward) {
     const [coming, leaving] = [to, from].map((stop) => this.range.stops[stop].map((i) => this.slides[i]));
     coming.forEach((slide) => slide.classList.add('coming'));
+    this.drifting?.come(to);
     const way = this.way(from, to, forward);
     return run(forward ? way.on : way.back, { incoming: coming, outgoing: leaving, ground: this.grounds }, this.cutting);
   }

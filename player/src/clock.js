@@ -6,11 +6,13 @@ function stops(piece, ms) {
   const rest = moments.length > 1 ? ms % lap : 0;
   const [start, from, to] = moments.findLast(([begins]) => begins <= rest);
   piece.stand(from);
+  piece.drifting?.at(from, rest - moments.find(([, one]) => one === from)[0] + piece.way(from, from, true).ms);
   if (from === to) {
     if (piece.standing) piece.standing.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
     return;
   }
   piece.begin(to, true);
+  piece.drifting?.at(to, rest - start);
   piece.moving.forEach((animation) => {
     animation.pause();
     animation.currentTime = rest - start;

@@ -114,6 +114,7 @@ export class Stops extends Piece {
       dot.setAttribute('aria-current', i === stop);
     });
     this.#hold();
+    this.drifting?.stand(stop);
   }
 
   /** Focus that leaves with its slide goes to the same thing in the slide that comes, or to the reel. */
@@ -152,6 +153,7 @@ export class Stops extends Piece {
     this.#sayLive();
     if (this.waiting) this.standing?.pause();
     else this.standing?.play();
+    this.drifting?.wait();
   }
 
   /** Goes to a stop: by a change, unless it is to be there at once. */

@@ -30,7 +30,11 @@ public final class Boxes {
               await document.fonts.ready;
               await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
               const root = host.shadowRoot;
-              root.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              root.getAnimations().forEach((animation) => {
+                animation.pause();
+                animation.currentTime = 0;
+                if (animation.effect.target.matches('[class^=picture]')) animation.cancel(); // what moves within its frame stands at its place
+              });
               const origin = host.getBoundingClientRect();
               const said = origin.width / parseFloat(getComputedStyle(host).width); // of which few digits are said
               const scale = Math.abs(said - 1) < 1e-4 ? 1 : said;

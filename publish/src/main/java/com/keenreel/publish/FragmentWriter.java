@@ -53,7 +53,7 @@ public final class FragmentWriter {
         PlayerFiles shipped = PlayerFiles.shipped();
         Needs needs = Needs.of(material);
         Written markup = new Markup(material, layout, copies, drawn).write();
-        List<Css.Piece> rules = new ArrayList<>(new StyleSheet(material.reel(), layout, copies, needs, drawn).write());
+        List<Css.Piece> rules = new ArrayList<>(new StyleSheet(material, layout, copies, needs, drawn).write());
         rules.addAll(starts(material));
         Css css = new Css(needs.css(), rules);
         Fragment fragment = new Fragment(

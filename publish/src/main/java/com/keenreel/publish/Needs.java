@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Options;
@@ -37,6 +38,8 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         TURNING,
         /** Large words show pictures. */
         WORDED,
+        /** Pictures move while their slide stands. */
+        DRIFTING,
         /** Slides are seen through windows, or their pictures are cut in pieces. */
         CUTTING
     }
@@ -66,6 +69,9 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (!alone && motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
         }
+        if (!alone && drifts(reel)) {
+            beside.add(Beside.DRIFTING);
+        }
         if (motion instanceof Motion.ByPosition row && !row.seams().isEmpty()) {
             beside.add(Beside.TURNING);
         }
@@ -81,6 +87,12 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
     /** Whether slides come one after another. */
     static boolean enters(Reel reel) {
         return Arrangements.of(reel).has(Options.ENTERS) && reel.choices().get(Options.ENTERS);
+    }
+
+    /** Whether pictures move while their slide stands. */
+    static boolean drifts(Reel reel) {
+        Arrangement arrangement = Arrangements.of(reel);
+        return arrangement.has(Options.DRIFT) && DriftRules.any(reel, arrangement.movesByItself(reel));
     }
 
     /** Whether it needs that. */

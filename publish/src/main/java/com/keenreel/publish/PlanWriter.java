@@ -13,6 +13,7 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Change;
+import com.keenreel.core.time.Drift;
 import com.keenreel.core.time.Entering;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
@@ -68,6 +69,17 @@ final class PlanWriter {
         }
         ArrayNode holds = plan.putArray("holds");
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
+        if (needs.has(Needs.Beside.DRIFTING)) {
+            ArrayNode drifts = plan.putArray("drifts");
+            for (Slide slide : reel.slides()) {
+                Drift drift = DriftRules.of(reel, slide);
+                if (drift.moves()) {
+                    DriftRules.write(drift, drifts.addObject());
+                } else {
+                    drifts.addNull();
+                }
+            }
+        }
         if (motion.stops()) {
             ArrayNode into = plan.putArray("into");
             for (int slide = 0; slide < reel.slides().size(); slide++) {

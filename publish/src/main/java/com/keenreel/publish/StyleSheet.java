@@ -12,6 +12,7 @@ import com.keenreel.core.option.Surround;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Insets;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Length.Base;
@@ -43,6 +44,7 @@ final class StyleSheet {
     private static final double TYPE = 16;
 
     private final Reel reel;
+    private final Facts facts;
     private final Layout layout;
     private final int copies;
     private final Needs needs;
@@ -58,9 +60,10 @@ final class StyleSheet {
      * @param needs what it needs of the style sheets that ship
      * @param drawn what was drawn of the same reel before
      */
-    StyleSheet(Reel reel, Layout layout, int copies, Needs needs, Drawn drawn) {
+    StyleSheet(Material material, Layout layout, int copies, Needs needs, Drawn drawn) {
         this.drawn = drawn;
-        this.reel = reel;
+        this.reel = material.reel();
+        this.facts = material.facts();
         this.layout = layout;
         this.copies = copies;
         this.needs = needs;
@@ -199,6 +202,9 @@ final class StyleSheet {
             BandRules.of(range, band, copies, layout.stride(range), rules);
         }
         ScrollRules.of(range, rules);
+        if (Needs.drifts(reel)) {
+            DriftRules.in(range, reel, facts, rules);
+        }
         words(range, rules);
         if (arrangement.motion(reel) instanceof Motion.ByDistance) {
             DepthRules.inDepth(range, rules);

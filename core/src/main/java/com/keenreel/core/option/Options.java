@@ -78,6 +78,20 @@ public final class Options {
             new Colours(),
             new Colour("#16241e"));
 
+    public static final Option<DriftKind> DRIFT = option(
+            "motion.drift",
+            Meaning.of(
+                    "movement within a hold",
+                    "What a picture does while its slide stands, where the reel goes on by itself.",
+                    "zoom",
+                    "pan",
+                    "slow",
+                    "effect",
+                    "animation"),
+            OneOf.of(DriftKind.class, DriftKind::say),
+            DriftKind.STANDS,
+            Scope.SLIDE);
+
     /** In ms. */
     public static final Option<Long> HOLD = option(
             "motion.hold",

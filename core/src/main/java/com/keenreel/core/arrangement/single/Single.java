@@ -34,7 +34,13 @@ public final class Single implements Arrangement {
      */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(
-                Shared.STOPS, Shared.HEIGHTS, Options.TRANSITION, Options.LEAVING, Options.BETWEEN, Options.WORDS_SIZE);
+                Shared.STOPS,
+                Shared.HEIGHTS,
+                Options.TRANSITION,
+                Options.LEAVING,
+                Options.BETWEEN,
+                Options.DRIFT,
+                Options.WORDS_SIZE);
     }
 
     @Override
@@ -96,10 +102,12 @@ public final class Single implements Arrangement {
                 Shared.byRatio(reel, "Its frame is {shape.ratio}."),
                 new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}, {motion.pace}."),
                 new Line(Column.MOTION, "The slide before {motion.leaving}."),
+                new Line(Column.MOTION, !movesByItself(reel), "While a slide stands, its pictures {motion.drift}."),
                 new Line(Column.MOTION, !passesColour(reel), "The colour between slides is {motion.between}."),
                 new Line(
                         Column.SLIDE,
-                        "Comes by {motion.transition} in {motion.time}, {motion.pace}; the slide before {motion.leaving}."));
+                        "Comes by {motion.transition} in {motion.time}, {motion.pace}; the slide before {motion.leaving}."),
+                new Line(Column.SLIDE, !movesByItself(reel), "While it stands, its pictures {motion.drift}."));
     }
 
     @Override
