@@ -13,6 +13,11 @@ export class Change extends Stops {
     this.stand(0);
   }
 
+  /** Every slide is a stop at every width: a change that is under way goes on. */
+  rearranged(former) {
+    if (this.coming === undefined) super.rearranged(former);
+  }
+
   get wanted() {
     return this.#next?.[0] ?? super.wanted;
   }

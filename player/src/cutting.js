@@ -3,9 +3,11 @@
 
 export class Cutting {
   #cut = []; // what stands in the place of pictures that are in pieces
+  #sized = () => {}; // what is done when a window gets another size
 
   constructor(piece) {
     piece.cutting = this;
+    piece.watch?.(new ResizeObserver(() => this.#sized()), piece.frame);
   }
 
   /**
@@ -19,9 +21,10 @@ export class Cutting {
     if (piece.on === 'words') return [...slide.children].filter((child) => !child.matches('.crop, .cut')).map((child) => move(child, poses));
     if (from.wx === undefined) return undefined;
     // a window is the slide itself, moved; what stands in it is moved as far the other way
-    const { offsetWidth, offsetHeight } = slide;
-    const stays = [from, to].map(({ wx, wy }) => ({ transform: `translate(${-wx * offsetWidth}px, ${-wy * offsetHeight}px)` }));
-    return [move(slide, poses), ...[...slide.children].map((child) => move(child, stays))];
+    const stays = () => poses.map(({ wx, wy }) => ({ transform: `translate(${-wx * slide.offsetWidth}px, ${-wy * slide.offsetHeight}px)` }));
+    const inside = [...slide.children].map((child) => move(child, stays()));
+    this.#sized = () => inside.forEach(({ effect }) => effect.setKeyframes(stays()));
+    return [move(slide, poses), ...inside];
   }
 
   /** Each piece is a window over a copy of the whole picture. */
@@ -47,6 +50,7 @@ export class Cutting {
 
   /** Pictures are whole again. */
   end() {
+    this.#sized = () => {};
     this.#cut.splice(0).forEach(([crop, cut]) => {
       crop.classList.remove('is-cut');
       cut.remove();
