@@ -9,11 +9,19 @@ import { keep } from './keep.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
 
+/** Properties of pieces that only the player's own modules name: short in all of them, and the same. */
+const OWN = [
+  'along', 'arrive', 'begin', 'beyond', 'coming', 'connected', 'count', 'cutting', 'disconnected', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'slides', 'stand',
+  'standing', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'whenOver',
+];
+const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
+const mangled = { mangleProps: new RegExp(`^(${OWN.join('|')})$`), mangleCache: Object.fromEntries(OWN.map((name, i) => [name, `_${LETTERS[i]}`])) };
+
 const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115', 'safari16.4'], logLevel: 'warning' };
 
 /** One classic script, as small as it gets: one of the two puts it together, the other is the better at making it small. */
 async function script(entry, outfile) {
-  const { outputFiles } = await build({ ...options, ...entry, format: 'iife', write: false });
+  const { outputFiles } = await build({ ...options, ...mangled, ...entry, format: 'iife', write: false });
   const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
   keep(join(out, outfile), code);
 }
@@ -26,15 +34,16 @@ const LEADS = {
   nothing: { from: "{ Piece as Lead } from './piece.js'", beside: ['pairs', 'larger', 'entering'] },
   time: { from: "{ Time as Lead } from './time.js'", beside: [] },
   scroll: { from: "{ Scroll as Lead } from './scroll.js'", beside: ['pairs', 'larger', 'worded'] },
-  distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew'] },
-  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'entering', 'turning'] },
-  change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'drifting', 'cutting'] },
+  distance: { from: "{ Distance as Lead } from './distance.js'", beside: ['pairs', 'larger', 'anew', 'timed'] },
+  position: { from: "{ Position as Lead } from './position.js'", beside: ['pairs', 'larger', 'anew', 'timed', 'entering', 'turning'] },
+  change: { from: "{ Change as Lead } from './change.js'", beside: ['pairs', 'larger', 'anew', 'timed', 'drifting', 'cutting'] },
 };
 const BESIDE = {
   pairs: { from: "{ Pairs } from './pairs.js'", run: 'Pairs' },
   larger: { from: "{ Enlarging } from './enlarging.js'", run: 'Enlarging' },
   entering: { from: "{ Entering } from './entering.js'", run: 'Entering' },
   worded: { from: "{ Worded } from './worded.js'", run: 'Worded' },
+  timed: { from: "{ Timed } from './timed.js'", run: 'Timed' },
   drifting: { from: "{ Drifting } from './drifting.js'", run: 'Drifting' },
   cutting: { from: "{ Cutting } from './cutting.js'", run: 'Cutting' },
   turning: { from: "{ Turning } from './turning.js'", run: 'Turning' },

@@ -4,14 +4,14 @@
 function stops(piece, ms) {
   const { moments, lap } = piece.range;
   const rest = moments.length > 1 ? ms % lap : 0;
-  const [start, from, to] = moments.findLast(([begins]) => begins <= rest);
+  const [start, from, to, forward = true] = moments.findLast(([begins]) => begins <= rest);
   piece.stand(from);
-  piece.drifting?.at(from, rest - moments.find(([, one]) => one === from)[0] + piece.way(from, from, true).ms);
+  piece.drifting?.at(from, piece.way(from, from, true).ms + (from === to ? 0 : piece.heldFor(from)) + rest - start);
   if (from === to) {
     if (piece.standing) piece.standing.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
     return;
   }
-  piece.begin(to, true);
+  piece.begin(to, forward);
   piece.drifting?.at(to, rest - start);
   piece.moving.forEach((animation) => {
     animation.pause();

@@ -137,7 +137,7 @@ export class Distance extends Stops {
     const gone = here - this.stop;
     const wanted = this.stop + Math.sign(gone) * Math.round(Math.abs(gone) + toward);
     const to = this.range.round ? (wanted + this.stops) % this.stops : Math.min(Math.max(wanted, 0), this.stops - 1);
-    if (this.moves) this.wait('paused');
+    this.takenOver();
     this.stand(to);
     if (!this.still) this.moving = this.#run(here, to, { duration, easing });
   }

@@ -16,12 +16,17 @@ const load = (name) =>
   }));
 
 export class Enlarging {
-  #early; // the ways of arrow keys that were pressed while the view was coming: they are meant for it
+  #early; // what keys were pressed while the view was coming: they are meant for it
 
   constructor(piece) {
     this.piece = piece;
     piece.on(piece.reel, 'click', (event) => this.#pressed(event));
-    piece.on(piece.reel, 'keydown', (event) => this.#key(event), { capture: true }); // before the reel
+    const meant = (event) => {
+      if (!this.#early) return;
+      event.stopPropagation();
+      this.#early.push(event);
+    };
+    piece.on(piece.reel, 'keydown', meant, { capture: true }); // before the reel
     if (piece.plan.addressed) {
       piece.on(window, 'hashchange', () => this.#asked());
       this.#asked();
@@ -32,13 +37,6 @@ export class Enlarging {
   #asked() {
     const { piece } = this;
     if (/^#reel-/.test(location.hash)) load(piece.plan.larger).then((Larger) => Larger.asked(piece), () => {});
-  }
-
-  #key(event) {
-    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (!this.#early || !way || event.altKey || event.ctrlKey || event.metaKey) return;
-    event.preventDefault();
-    this.#early.push(way * this.piece.plan.way);
   }
 
   /** Where the view cannot be had, the picture itself is gone to, as without a script. */

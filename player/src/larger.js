@@ -57,13 +57,13 @@ class Larger {
     else this.#step(action === 'next' ? 1 : -1);
   }
 
-  /** Shows the picture of that slide, then those that so many steps lead to, each in its way. */
-  open(slide, ways) {
+  /** Shows the picture of that slide, then does what keys asked for meanwhile. */
+  open(slide, keys) {
     if (this.dialog.open) return; // pressed twice while it was coming
     this.piece.wait('larger view');
     this.dialog.showModal();
     this.#show(slide);
-    ways.forEach((way) => this.#step(way));
+    keys.forEach((event) => this.#key(event));
     this.inFrame = window !== top && document.fullscreenEnabled; // there the window is no larger than the reel
     if (this.inFrame) this.#fullScreen();
   }

@@ -119,7 +119,7 @@ export class Position extends Stops {
     const wanted = this.stop + Math.sign(gone) * Math.round(Math.abs(gone) / this.steps(1) + toward); // the last one may be shorter
     const laps = this.round ? Math.floor(wanted / this.stops) : 0;
     const to = Math.min(Math.max(wanted - laps * this.stops, 0), this.stops - 1);
-    if (this.moves) this.wait('paused');
+    this.takenOver();
     this.stand(to);
     this.beyond = 0;
     if (!this.still) this.moving = this.#go(here - laps * this.stops, this.steps(to), { duration, easing });

@@ -82,10 +82,19 @@ export class Stops extends Piece {
     this.visit((this.wanted + way + this.stops) % this.stops, way > 0);
   }
 
-  /** A visitor goes to a stop; from then on it no longer moves by itself. */
+  /** A visitor goes to a stop; from then on it does not move by itself. */
   visit(stop, forward = stop > (this.coming ?? this.stop)) {
-    if (this.moves) this.wait('paused');
+    this.takenOver();
     this.ask(stop, forward);
+  }
+
+  takenOver() {
+    if (this.moves) this.wait('paused');
+  }
+
+  /** A hold is over. */
+  next() {
+    this.ask((this.stop + 1) % this.stops, true);
   }
 
   /** Ends a change that is under way at the stop that was asked for last. */
@@ -134,7 +143,7 @@ export class Stops extends Piece {
     this.#sayLive();
     if (!this.moves) return;
     const standing = this.frame.animate([], { duration: this.heldFor(this.stop) });
-    standing.onfinish = () => this.standing === standing && !this.waiting && this.ask((this.stop + 1) % this.stops, true);
+    standing.onfinish = () => this.standing === standing && !this.waiting && this.next();
     this.standing = standing;
     if (this.held || this.waiting) standing.pause();
   }

@@ -86,11 +86,11 @@ export function order() {
     /** Called when the cards were drawn anew: their widths follow their holds. */
     drawn() {
       standing = [...this.$root.querySelectorAll('.card-place')].map((card) => {
-        const { start, hold, playing: plays } = card.dataset;
+        const { start, again, hold, playing: plays } = card.dataset;
         card.style.flexGrow = plays === 'true' ? Number(hold) : 1;
         card.style.minWidth = `${LEAST}px`;
         const today = !card.classList.contains('away') || card.querySelector('[aria-pressed=true]');
-        return { card, start: today ? Number(start) : NaN, hold: plays === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
+        return { card, start: today ? Number(start) : NaN, again: today && again ? Number(again) : NaN, hold: plays === 'true' ? Number(hold) : 0, fill: card.querySelector('.fill') };
       });
       choosing.mark();
       this.markPlaying();
@@ -104,9 +104,11 @@ export function order() {
       const { moment } = desk.wall;
       const ms = lap ? moment % lap : moment;
       const first = standing.findIndex(({ start }) => start === 0);
-      const now = lap ? standing.findLastIndex(({ start }, i) => start <= ms && (i === first || start > 0)) : -1;
-      standing.forEach(({ card, start, hold, fill }, i) => {
-        if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - start) / hold) : 0})`;
+      const began = ({ start, again }) => (again <= ms ? again : start);
+      const latest = Math.max(...standing.map(began).filter((start) => start <= ms));
+      const now = lap ? standing.findLastIndex((one, i) => began(one) === latest && (i === first || latest > 0)) : -1;
+      standing.forEach(({ card, hold, fill }, i) => {
+        if (i === now) fill.style.transform = `scaleX(${hold ? Math.min(1, (ms - latest) / hold) : 0})`;
         else if (card.classList.contains('now')) fill.style.transform = 'scaleX(0)';
         card.classList.toggle('now', i === now);
       });
@@ -122,10 +124,11 @@ export function order() {
     /** Plays the change into a slide on all pages, once; into the second one where none is meant. */
     playInto(id) {
       const i = id ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${id}"]`)) : 1;
-      const [before, into] = [standing.at(i - 1), standing[i]];
-      if (playing || !this.lap || before === into || !into || STILL.matches) return;
+      const into = standing[i];
+      if (playing || !this.lap || !into || STILL.matches) return;
       const end = into.start || this.lap; // the first one comes at the end of a lap
-      let ms = before.start + before.hold - BEFORE;
+      const ends = standing.flatMap(({ start, again, hold }) => [start + hold, again + hold]).filter((one) => one <= end);
+      let ms = Math.max(0, ...ends) - BEFORE;
       let former;
       showing += 1;
       const mine = showing;

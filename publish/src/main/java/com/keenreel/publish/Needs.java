@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What a reel needs of the player and of the style sheets that ship.
@@ -32,6 +33,8 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         LARGER,
         /** Slides come in another order on every visit. */
         ANEW,
+        /** A reel that goes on by itself does so in a way of its own. */
+        TIMED,
         /** Slides come one after another. */
         ENTERING,
         /** A row goes round. */
@@ -69,6 +72,9 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (!alone && motion.changes().stream().anyMatch(Change::cuts)) {
             beside.add(Beside.CUTTING);
         }
+        if (motion.stops() && !alone && Arrangements.of(reel).movesByItself(reel) && timing(reel)) {
+            beside.add(Beside.TIMED);
+        }
         if (!alone && drifts(reel)) {
             beside.add(Beside.DRIFTING);
         }
@@ -82,6 +88,12 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
             beside.add(Beside.WORDED);
         }
         return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside);
+    }
+
+    /** Whether anything is said of its timing that is not usual. */
+    private static boolean timing(Reel reel) {
+        return Stream.of(Options.COURSE, Options.LAPS, Options.DELAY, Options.REST, Options.POINTED)
+                .anyMatch(option -> !reel.choices().get(option).equals(option.usual()));
     }
 
     /** Whether slides come one after another. */

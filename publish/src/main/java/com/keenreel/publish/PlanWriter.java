@@ -2,6 +2,9 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.CourseKind;
+import com.keenreel.core.option.EndKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Carries;
@@ -69,6 +72,9 @@ final class PlanWriter {
         }
         ArrayNode holds = plan.putArray("holds");
         reel.slides().forEach(slide -> holds.add(reel.hold(slide)));
+        if (needs.has(Needs.Beside.TIMED)) {
+            timing(plan.putObject("timing"));
+        }
         if (needs.has(Needs.Beside.DRIFTING)) {
             ArrayNode drifts = plan.putArray("drifts");
             for (Slide slide : reel.slides()) {
@@ -126,6 +132,19 @@ final class PlanWriter {
         return plan.toString();
     }
 
+    private void timing(ObjectNode timing) {
+        Choices choices = reel.choices();
+        CourseKind course = choices.get(Options.COURSE);
+        boolean turns = course == CourseKind.TO_AND_FRO; // it ends where it began
+        timing.put("way", course == CourseKind.BACKWARD ? -1 : 1)
+                .put("turns", turns)
+                .put("laps", choices.get(Options.LAPS))
+                .put("stays", choices.get(Options.END) == EndKind.STAYS && !turns)
+                .put("delay", choices.get(Options.DELAY))
+                .put("rest", choices.get(Options.REST))
+                .put("pointed", choices.get(Options.POINTED));
+    }
+
     private ObjectNode range(Range range, Motion motion) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("setUp", range.setUp().word());
@@ -177,16 +196,16 @@ final class PlanWriter {
             Schedule schedule = Schedule.of(reel, motion, range.stops());
             node.put("lap", schedule.lap());
             ArrayNode moments = node.putArray("moments");
-            List<Long> starts = schedule.starts();
-            for (int stop = 0; stop < starts.size(); stop++) {
-                long start = starts.get(stop);
-                moments.addArray().add(start).add(stop).add(stop);
-                int next = schedule.after(stop);
-                if (next != stop && schedule.changes().get(next) > 0) {
-                    moments.addArray()
-                            .add(start + schedule.holds().get(stop))
-                            .add(stop)
-                            .add(next);
+            for (Schedule.Leg leg : schedule.legs()) {
+                moments.addArray().add(leg.start()).add(leg.stop()).add(leg.stop());
+                if (leg.change() > 0) {
+                    ArrayNode change = moments.addArray()
+                            .add(leg.start() + leg.hold())
+                            .add(leg.stop())
+                            .add(leg.next());
+                    if (!leg.forward()) {
+                        change.add(false);
+                    }
                 }
             }
         }

@@ -275,7 +275,7 @@ class BenchController {
                 width,
                 moment.view(),
                 layout.range(width).setUp().word(),
-                layout.at(width, moment),
+                layout.laidOut(width, moment),
                 layout.typeAt(width));
     }
 }

@@ -132,18 +132,7 @@ public final class Brief {
     private void motion() {
         own(Line.Column.MOTION);
         if (arrangement.has(Options.AUTOPLAY)) {
-            sentence()
-                    .idle(!arrangement.motion(reel).stops())
-                    .text("Each slide stands ")
-                    .all(Options.HOLD)
-                    .text(". Goes on ")
-                    .all(Options.AUTOPLAY)
-                    .text(
-                            !reel.choices().get(Options.AUTOPLAY)
-                                    ? "."
-                                    : goesOn()
-                                            ? ", endlessly, until a visitor takes over; it waits while pointed at."
-                                            : "; but all its slides are in sight, so there is nothing to go on to.");
+            timing();
         }
         if (arrangement.has(Options.ENTERS)) {
             sentence()
@@ -159,6 +148,41 @@ public final class Brief {
                     .text(".");
         }
         column("Motion");
+    }
+
+    private void timing() {
+        Sentence said = sentence()
+                .idle(!arrangement.motion(reel).stops())
+                .text("Each slide stands ")
+                .all(Options.HOLD)
+                .text(". Goes on ")
+                .all(Options.AUTOPLAY);
+        int laps = reel.choices().get(Options.LAPS);
+        Sentence course = goesOn() ? said.text(", ") : sentence().idle().text("By itself it would go ");
+        course.all(Options.COURSE)
+                .text(", ")
+                .all(Options.LAPS)
+                .text(laps == 0 ? "; it " : laps == 1 ? " time; it " : " times; it ")
+                .all(Options.POINTED)
+                .text(" while pointed at.");
+        if (!goesOn()) {
+            said.text(
+                    reel.choices().get(Options.AUTOPLAY)
+                            ? "; but all its slides are in sight, so there is nothing to go on to."
+                            : ".");
+        }
+        sentence()
+                .idle(!goesOn())
+                .text("It begins ")
+                .all(Options.DELAY)
+                .text(" late, and once a visitor takes over it rests ")
+                .all(Options.REST)
+                .text(".");
+        sentence()
+                .idle(!goesOn() || laps == 0)
+                .text("At its end it ")
+                .all(Options.END)
+                .text(".");
     }
 
     /** Whether there is something to go on to on any screen. */

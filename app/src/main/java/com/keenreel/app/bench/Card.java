@@ -38,7 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param colour of a slide that carries plain colour, such as "#16241e"; empty for others
  * @param title its first words, or what it is
  * @param hold ms
- * @param start when it starts to stand, ms into the lap
+ * @param starts when it starts to stand, ms into the lap; twice, where it goes to and fro
  * @param ownHold whether the hold is its own
  * @param playing whether holds matter in this reel
  * @param showing when visitors meet it
@@ -53,7 +53,7 @@ public record Card(
         String colour,
         String title,
         long hold,
-        long start,
+        List<Long> starts,
         boolean ownHold,
         boolean playing,
         Showing showing,
@@ -106,6 +106,16 @@ public record Card(
         return "Slide " + position + " of " + count + ": " + title + (days().isEmpty() ? "" : ", " + days());
     }
 
+    /** When it starts to stand for the first time, ms. */
+    public long first() {
+        return starts.get(0);
+    }
+
+    /** When it stands once more, ms; null where it stands once. */
+    public @Nullable Long again() {
+        return starts.size() > 1 ? starts.get(1) : null;
+    }
+
     /** The classes of its hold. */
     public String holdLook() {
         return ownHold ? "figure own" : "figure";
@@ -122,8 +132,8 @@ public record Card(
         Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
         List<Stop> stops = draft.layout().usual(SetUp.DESK).stops();
         List<Card> cards = new ArrayList<>();
-        List<Long> starts = seen.isEmpty()
-                ? List.of(0L)
+        List<List<Long>> starts = seen.isEmpty()
+                ? List.of(List.of(0L))
                 : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), stops)
                         .starts();
         Motion motion = arrangement.motion(reel);

@@ -92,7 +92,7 @@ class BriefTest {
                 .doesNotContain("pause button");
         Reel row = reel(Arrangements.starter("row"), 3);
         row = row.withChoices(row.choices().with(Options.AUTOPLAY, null, true));
-        assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], endlessly");
+        assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], [onward]");
     }
 
     @Test
@@ -106,10 +106,11 @@ class BriefTest {
                         "{In a place that it does not fill it would stand [in the middle].} {Pictures [fill the frame] around their focal point.}")
                 .endsWith("{The reel is [shown].}");
         assertThat(read(brief, "Motion"))
-                .isEqualTo(
-                        "Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} {The colour between slides is [#16241E].} "
-                                + "Each slide stands [5.0 s]. Goes on [by itself], endlessly, "
-                                + "until a visitor takes over; it waits while pointed at. {Slides come [in this order].}");
+                .isEqualTo("Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
+                        + "{While a slide stands, its pictures [stand still].} {The colour between slides is [#16241E].} "
+                        + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
+                        + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
+                        + "{At its end it [stays where it is].} {Slides come [in this order].}");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
                         "Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "

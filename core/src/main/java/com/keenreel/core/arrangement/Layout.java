@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -286,9 +287,18 @@ public final class Layout {
      * @throws IllegalArgumentException when it is no number, or below 0
      */
     public List<Measured> at(double hostWidth, Moment moment) {
+        return at(hostWidth, moment, width -> width);
+    }
+
+    /** The same as browsers lay it out, in whose units the reel's width is a whole number. */
+    public List<Measured> laidOut(double hostWidth, Moment moment) {
+        return at(hostWidth, moment, Widths::laidOut);
+    }
+
+    private List<Measured> at(double hostWidth, Moment moment, DoubleUnaryOperator counted) {
         Range range = range(hostWidth);
         Box inHost = inHost(range);
-        double width = inHost.width().at(hostWidth, moment.view());
+        double width = counted.applyAsDouble(inHost.width().at(hostWidth, moment.view()));
         double top = inHost.top().at(hostWidth, moment.view());
         double left = inHost.left().at(hostWidth, moment.view());
         return Measured.all(range.frame(), left, top, width, moment, moved(range, width, moment));

@@ -161,8 +161,16 @@ public sealed interface Domain<T> {
         }
     }
 
-    /** How long: whole milliseconds, written and said in seconds. */
-    record Lasting(double least, double most, double step) implements Quantity<Long> {
+    /**
+     * How long: whole milliseconds, written and said in seconds.
+     *
+     * @param nought what 0 is called where that is more than a number, else empty
+     */
+    record Lasting(double least, double most, double step, String nought) implements Quantity<Long> {
+        public Lasting(double least, double most, double step) {
+            this(least, most, step, "");
+        }
+
         @Override
         public String unit() {
             return "s";
@@ -180,7 +188,7 @@ public sealed interface Domain<T> {
 
         @Override
         public String say(Long value) {
-            return String.format(Locale.ROOT, "%.1f s", units(value));
+            return value == 0 && !nought.isEmpty() ? nought : String.format(Locale.ROOT, "%.1f s", units(value));
         }
     }
 

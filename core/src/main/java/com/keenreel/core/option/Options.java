@@ -119,6 +119,79 @@ public final class Options {
             new YesNo("by itself", "only when asked"),
             false);
 
+    public static final Option<CourseKind> COURSE = option(
+            "motion.course",
+            Meaning.of(
+                    "course",
+                    "In which order slides come where the reel goes on by itself.",
+                    "direction",
+                    "reverse",
+                    "backwards",
+                    "back and forth"),
+            OneOf.of(CourseKind.class, CourseKind::say),
+            CourseKind.ONWARD);
+    public static final Option<Integer> LAPS = option(
+            "motion.laps",
+            Meaning.of(
+                    "how often",
+                    "How often it goes through its slides by itself; 0 is without end.",
+                    "loop",
+                    "repeat",
+                    "times",
+                    "infinite",
+                    "once"),
+            new Count(0, 99, "without end"),
+            0);
+    public static final Option<EndKind> END = option(
+            "motion.end",
+            Meaning.of(
+                    "end",
+                    "What it does once it has gone through its slides that often; to and fro it ends with the first.",
+                    "stop",
+                    "last slide",
+                    "loop"),
+            OneOf.of(EndKind.class, EndKind::say),
+            EndKind.STAYS);
+
+    /** In ms. */
+    public static final Option<Long> DELAY = option(
+            "motion.delay",
+            Meaning.of(
+                    "start delay",
+                    "How much longer its first slide stands before it begins to go on by itself.",
+                    "wait",
+                    "begin",
+                    "seconds",
+                    "timing"),
+            new Lasting(0, 30, 0.5),
+            0L);
+
+    /** In ms. */
+    public static final Option<Long> REST = option(
+            "motion.rest",
+            Meaning.of(
+                    "rest",
+                    "How long it stands still after a visitor has gone to a slide, until it goes on by itself; 0 is for good.",
+                    "resume",
+                    "restart",
+                    "pause",
+                    "interaction",
+                    "continue"),
+            new Lasting(0, 120, 1, "for good"),
+            0L);
+
+    public static final Option<Boolean> POINTED = option(
+            "motion.pointed",
+            Meaning.of(
+                    "while pointed at",
+                    "Whether it waits while a pointer is over it.",
+                    "hover",
+                    "pause",
+                    "mouse",
+                    "stop"),
+            new YesNo("waits", "goes on"),
+            true);
+
     public static final Option<Boolean> ARROWS = option(
             "steering.arrows",
             Meaning.of(

@@ -35,6 +35,14 @@ public final class Widths {
         };
     }
 
+    /**
+     * How wide a browser makes a reel of that width, px: boxes are laid out in 64ths of a px, and what is many times as high as
+     * wide shows it. (Firefox counts in 60ths.)
+     */
+    public static double laidOut(double width) {
+        return Math.floor(width * 64 + 1e-6) / 64;
+    }
+
     /** The width of a reel and the space around it as a length of its slot's, {@code min(share * slot, most)}. */
     public static Length reel(ReelWidth width) {
         Length share = Length.share(width.share());

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.edit.SetOption;
+import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.LeavingKind;
 import com.keenreel.core.option.Options;
@@ -17,6 +18,7 @@ import com.keenreel.core.space.Stop;
 import com.keenreel.core.time.Piece.On;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -30,7 +32,7 @@ class TimeTest {
     @Test
     void aLapIsAllHoldsAndChanges() {
         assertThat(schedule.lap()).isEqualTo(18_400);
-        assertThat(schedule.starts().get(2)).isEqualTo(10_600);
+        assertThat(schedule.starts().get(2)).containsExactly(10_600L);
     }
 
     @Test
@@ -41,6 +43,53 @@ class TimeTest {
         assertThat(schedule.at(5800)).isEqualTo(new Schedule.Moment(1, 1, 0, false));
         assertThat(schedule.at(18_000)).isEqualTo(new Schedule.Moment(2, 0, 400, true));
         assertThat(schedule.at(18_400 + 5100)).isEqualTo(new Schedule.Moment(0, 1, 100, true));
+    }
+
+    /** Holds of 5, 4 and 7 s; slides 2 and 3 come in 1 and 2 s, slide 1 in 0.5: back, each leaves as it came. */
+    @Test
+    void itGoesBackwardOrToAndFro() {
+        List<Long> holds = List.of(5000L, 4000L, 7000L);
+        List<Long> changes = List.of(500L, 1000L, 2000L);
+        Schedule back = new Schedule(holds, changes, CourseKind.BACKWARD);
+        assertThat(back.starts()).containsExactly(List.of(0L), List.of(14_500L), List.of(5500L));
+        assertThat(back.lap()).isEqualTo(16_000 + 3500);
+        assertThat(back.at(5100)).isEqualTo(new Schedule.Moment(0, 2, 100, true));
+        assertThat(back.legs()).noneMatch(Schedule.Leg::forward);
+        Schedule fro = new Schedule(holds, changes, CourseKind.TO_AND_FRO);
+        assertThat(fro.starts()).containsExactly(List.of(0L), List.of(6000L, 21_000L), List.of(12_000L));
+        assertThat(fro.lap()).isEqualTo(5000 + 4000 + 7000 + 4000 + 1000 + 2000 + 2000 + 1000);
+        assertThat(fro.at(25_500)).isEqualTo(new Schedule.Moment(1, 0, 500, true));
+    }
+
+    /** Whatever the course: every slide gets its hold exactly, what stands is left, and ends are passed once in a lap. */
+    @Test
+    void everyCourseGivesEverySlideItsHold() {
+        Random random = new Random(17);
+        for (int round = 0; round < 300; round++) {
+            int slides = 1 + random.nextInt(12);
+            List<Long> holds = random.longs(slides, 500, 9000).boxed().toList();
+            List<Long> changes = random.longs(slides, 0, 3000).boxed().toList();
+            for (CourseKind course : CourseKind.values()) {
+                Schedule of = new Schedule(holds, changes, course);
+                List<Schedule.Leg> legs = of.legs();
+                boolean twice = course == CourseKind.TO_AND_FRO;
+                for (int stop = 0; stop < slides; stop++) {
+                    boolean end = stop == 0 || stop == slides - 1;
+                    assertThat(of.starts().get(stop)).hasSize(twice && !end ? 2 : 1);
+                }
+                for (int i = 0; i < legs.size(); i++) {
+                    Schedule.Leg leg = legs.get(i);
+                    assertThat(leg.next())
+                            .isEqualTo(legs.get((i + 1) % legs.size()).stop());
+                    assertThat(of.at((double) leg.start()).from()).isEqualTo(leg.stop());
+                    assertThat(of.at(leg.start() + leg.hold() - 1.0).changing()).isFalse();
+                    if (leg.change() > 0) {
+                        assertThat(of.at((double) of.lap() + leg.start() + leg.hold()))
+                                .isEqualTo(new Schedule.Moment(leg.stop(), leg.next(), 0, true));
+                    }
+                }
+            }
+        }
     }
 
     @Test
@@ -69,7 +118,7 @@ class TimeTest {
         reel = new SetOption<>(Options.TRANSITION_TIME, third, null, 1200L).applyTo(reel);
         Schedule schedule = schedule(reel);
         assertThat(schedule.changes()).containsExactly(800L, 0L, 1200L);
-        assertThat(schedule.starts()).containsExactly(0L, 5000L, 11_200L);
+        assertThat(schedule.starts()).containsExactly(List.of(0L), List.of(5000L), List.of(11_200L));
         assertThat(schedule.lap()).isEqualTo(15_000 + 2000);
         assertThat(schedule.at(4999).changing()).isFalse();
         assertThat(schedule.at(5000)).isEqualTo(new Schedule.Moment(1, 1, 0, false));
