@@ -9,10 +9,10 @@ import { keep } from './keep.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const out = process.argv[2];
 
-/** Properties of pieces that only the player's own modules name: short in all of them, and the same. */
+/** Properties of pieces that only modules of one build name, which the shell is not: short in all of them, and the same. */
 const OWN = [
-  'along', 'arrive', 'begin', 'beyond', 'coming', 'connected', 'count', 'cutting', 'disconnected', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'slides', 'stand',
-  'standing', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'whenOver',
+  'along', 'arrive', 'begin', 'beyond', 'coming', 'count', 'cutting', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'slides', 'stand',
+  'holding', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'whenOver',
 ];
 const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
 const mangled = { mangleProps: new RegExp(`^(${OWN.join('|')})$`), mangleCache: Object.fromEntries(OWN.map((name, i) => [name, `_${LETTERS[i]}`])) };

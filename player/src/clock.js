@@ -8,7 +8,7 @@ function stops(piece, ms) {
   piece.stand(from);
   piece.drifting?.at(from, piece.way(from, from, true).ms + (from === to ? 0 : piece.heldFor(from)) + rest - start);
   if (from === to) {
-    if (piece.standing) piece.standing.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
+    if (piece.holding) piece.holding.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
     return;
   }
   piece.begin(to, forward);

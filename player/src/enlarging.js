@@ -8,11 +8,11 @@ const load = (name) =>
     const script = document.createElement('script');
     script.src = new URL(name, src);
     script.onload = () => loaded(script.show);
-    script.onerror = failed;
+    script.onerror = () => {
+      larger = undefined; // it may be reached later
+      failed();
+    };
     document.head.append(script);
-  }).catch((failed) => {
-    larger = undefined; // it may be reached later
-    throw failed;
   }));
 
 export class Enlarging {

@@ -16,7 +16,7 @@ export class Pairs {
     const after = slide.querySelector('.label-after');
     const on = (target, type, listener) => this.piece.on(target, type, listener);
     let at = start;
-    let width = parseFloat(getComputedStyle(crop).width); // as laid out, whatever a page's transform makes of it
+    let width; // as laid out, whatever a page's transform makes of it
 
     const names = () => {
       if (!(width > 0)) return; // it is not laid out yet
@@ -75,6 +75,5 @@ export class Pairs {
       event.preventDefault();
       move(Math.round(100 * at + by) / 100);
     });
-    names();
   }
 }

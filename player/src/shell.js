@@ -12,7 +12,6 @@
         new Promise((loaded, failed) => {
           const script = document.createElement('script');
           script.src = address;
-          script.async = true;
           script.onload = () => loaded(script.show);
           script.onerror = failed;
           document.head.append(script);

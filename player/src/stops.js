@@ -7,7 +7,7 @@ export class Stops extends Piece {
   stop = 0;
   moving = []; // the animations of a change that is under way
   coming; // the stop that it leads to
-  standing; // the animation that lasts as long as the stop's hold
+  holding; // the animation that lasts as long as the stop's hold
   #slide; // the one that the visitor came to, while a range shows it among others
 
   constructor(reel, plan, host) {
@@ -142,15 +142,15 @@ export class Stops extends Piece {
     this.#release();
     this.#sayLive();
     if (!this.moves) return;
-    const standing = this.frame.animate([], { duration: this.heldFor(this.stop) });
-    standing.onfinish = () => this.standing === standing && !this.waiting && this.next();
-    this.standing = standing;
-    if (this.held || this.waiting) standing.pause();
+    const holding = this.frame.animate([], { duration: this.heldFor(this.stop) });
+    holding.onfinish = () => this.holding === holding && !this.waiting && this.next();
+    this.holding = holding;
+    if (this.held || this.waiting) holding.pause();
   }
 
   #release() {
-    this.standing?.cancel();
-    this.standing = undefined;
+    this.holding?.cancel();
+    this.holding = undefined;
   }
 
   #sayLive() {
@@ -160,8 +160,8 @@ export class Stops extends Piece {
   waitingChanged() {
     if (this.waitsFor('hidden') || this.waitsFor('taken out')) this.arrive(); // nobody sees what is under way
     this.#sayLive();
-    if (this.waiting) this.standing?.pause();
-    else this.standing?.play();
+    if (this.waiting) this.holding?.pause();
+    else this.holding?.play();
     this.drifting?.wait();
   }
 

@@ -21,9 +21,9 @@ export class Timed {
     if (rest) {
       piece.takenOver = () => {
         if (!piece.moves) return;
-        piece.wait('taken over');
+        piece.wait('rests');
         clearTimeout(resting);
-        resting = setTimeout(() => piece.reel.isConnected && piece.go('taken over'), rest);
+        resting = setTimeout(() => piece.reel.isConnected && piece.go('rests'), rest);
       };
     }
     if (!pointed) {
@@ -31,6 +31,6 @@ export class Timed {
       goOn();
       piece.on(piece.frame, 'pointerenter', goOn);
     }
-    piece.standing?.effect.updateTiming({ endDelay: delay });
+    piece.holding?.effect.updateTiming({ endDelay: delay });
   }
 }

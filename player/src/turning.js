@@ -37,7 +37,11 @@ export class Turning {
   /** All slides stand as they belong while the strip is so many steps on. */
   turn(steps) {
     const { round, slides } = this.piece;
-    slides.forEach(({ style }, i) => Object.assign(style, round ? this.#stance(i, steps) : { transform: '', opacity: '' }));
+    slides.forEach((slide, i) => this.#stand(slide, round ? this.#stance(i, steps) : { transform: '', opacity: '' }));
+  }
+
+  #stand({ style }, { transform, opacity }) {
+    Object.assign(style, { transform, opacity });
   }
 
   /** How a slide stands on the way between two places, at every moment from which it goes another way. */
@@ -59,8 +63,7 @@ export class Turning {
       const frames = this.#frames(i, start, end);
       const looks = new Set(frames.map(({ transform, opacity }) => transform + opacity));
       if (looks.size > 1) return [slide.animate(frames, options)];
-      const [{ transform, opacity }] = frames;
-      Object.assign(slide.style, { transform, opacity });
+      this.#stand(slide, frames[0]);
       return [];
     });
   }

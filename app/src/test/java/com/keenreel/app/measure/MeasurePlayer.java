@@ -88,10 +88,10 @@ final class MeasurePlayer {
         Needs band = new Needs("", "time", Set.of());
         figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
         figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 5);
-        atMostSeven("row", "position", Needs.Beside.TURNING);
-        atMostSeven("pages", "position", Needs.Beside.ENTERING);
-        atMostSeven("depth", "distance");
-        atMostSeven("cut", "change", Needs.Beside.CUTTING);
+        atMostSeven("row", "position", Needs.Beside.TIMED, Needs.Beside.TURNING);
+        atMostSeven("pages", "position", Needs.Beside.TIMED, Needs.Beside.ENTERING);
+        atMostSeven("depth", "distance", Needs.Beside.TIMED);
+        atMostSeven("single", "change", Needs.Beside.TIMED, Needs.Beside.DRIFTING, Needs.Beside.CUTTING);
         figures.reported(
                 "player.size.larger",
                 packed(PlayerFiles.shipped().larger().bytes()) / 1000.0,
