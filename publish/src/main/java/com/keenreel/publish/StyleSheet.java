@@ -158,6 +158,7 @@ final class StyleSheet {
                 + ";--on-ground:" + reel.choices().get(LookOptions.GROUND).ink()
                 + ";--corners:" + px(reel.choices().get(LookOptions.CORNERS))
                 + ";--control:" + (dark ? "#fff" : "#16241e")
+                + ";--on-control:" + (dark ? "#16241e" : "#fff")
                 + ";--control-solid:#16241e"
                 + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
                 + ";--target:" + px(Layout.TARGET) + "}");
@@ -202,6 +203,9 @@ final class StyleSheet {
             BandRules.of(range, band, copies, layout.stride(range), rules);
         }
         ScrollRules.of(range, rules);
+        if (layout.stands(Part.dot(1))) {
+            MarkRules.of(reel.choices().get(Options.MARKS, range.setUp()), rules);
+        }
         if (Needs.drifts(reel)) {
             DriftRules.in(range, reel, facts, rules);
         }

@@ -20,6 +20,7 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.CropLoss;
 import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
@@ -235,6 +236,11 @@ public final class Brief {
                 .text(" and ")
                 .by(Options.KEYS)
                 .text(goesOn() ? ", and a pause button." : ".");
+        sentence()
+                .idle(!layout.stands(Part.dot(1)))
+                .text("Stops are marked by ")
+                .by(Options.MARKS)
+                .text(".");
         List<Range> cramped = layout.withoutDots();
         List<String> without =
                 cramped.stream().map(range -> range.setUp().word()).distinct().toList();

@@ -110,6 +110,7 @@ public final class Shared {
                 Options.POINTED,
                 Options.ARROWS,
                 Options.DOTS,
+                Options.MARKS,
                 Options.SWIPE,
                 Options.KEYS,
                 Options.ANEW));

@@ -211,6 +211,20 @@ public final class Options {
             new YesNo("dots", "no dots"),
             true,
             Scope.SET_UP);
+    public static final Option<MarkKind> MARKS = option(
+            "steering.marks",
+            Meaning.of(
+                    "marks of stops",
+                    "What stands for each stop where dots are wanted.",
+                    "dots",
+                    "numbers",
+                    "progress",
+                    "line",
+                    "pagination",
+                    "bullets"),
+            OneOf.of(MarkKind.class, MarkKind::say),
+            MarkKind.DOTS,
+            Scope.SET_UP);
     public static final Option<Boolean> SWIPE = option(
             "steering.swipe",
             Meaning.of("swipe", "Moving by a finger or a dragged pointer.", "touch", "drag", "finger", "phone"),

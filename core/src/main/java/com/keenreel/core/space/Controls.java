@@ -1,5 +1,6 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.option.MarkKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Reel;
 import java.util.ArrayList;
@@ -74,8 +75,8 @@ public final class Controls {
 
     /** The height that the picture area needs for the line at its foot to be clear of the arrows. */
     private double needed() {
-        boolean beside =
-                pause() || stops * DOT > span.narrowest() - 2 * (HIT + 2 * EDGE); // dots that reach below arrows
+        double dots = marks() == MarkKind.LINE ? WIDEST : stops * DOT;
+        boolean beside = pause() || dots > span.narrowest() - 2 * (HIT + 2 * EDGE); // dots that reach below arrows
         return arrows() && beside ? TOGETHER : HIT + 2 * EDGE;
     }
 
@@ -92,9 +93,18 @@ public final class Controls {
         return stops > 1 && reel.choices().get(Options.DOTS, span.setUp()) && stops * DOT <= roomForDots();
     }
 
+    private MarkKind marks() {
+        return reel.choices().get(Options.MARKS, span.setUp());
+    }
+
     private double roomForDots() {
-        int beside = (pause() ? 1 : 0) + (arrowsBelow > 0 ? 1 : 0); // on each side of the middle
-        return span.narrowest() - (beside == 0 ? 2 * EDGE : 2 * (beside * (HIT + EDGE) + EDGE));
+        return span.narrowest() - 2 * besideDots();
+    }
+
+    /** What else stands in the line, on each side of the middle, px. */
+    private double besideDots() {
+        int beside = (pause() ? 1 : 0) + (arrowsBelow > 0 ? 1 : 0);
+        return beside * (HIT + EDGE) + EDGE;
     }
 
     /** True when dots or a pause button stand somewhere. */
@@ -135,9 +145,12 @@ public final class Controls {
                     Placed.of(Part.NEXT, Box.of(Length.WIDTH.minus(HIT + EDGE).minus(aside), top, HIT, HIT)));
         }
         if (dots()) {
+            boolean line = marks() == MarkKind.LINE;
+            Length width = line ? Length.WIDTH.minus(2 * besideDots()).dividedBy(stops) : Length.px(DOT);
+            Length first = line ? Length.px(besideDots()) : Length.share(0.5).minus(DOT * stops / 2.0);
             for (int i = 0; i < stops; i++) {
-                Length left = Length.share(0.5).plus(DOT * (i - stops / 2.0));
-                controls.add(Placed.of(Part.dot(i + 1), Box.of(left, middle.minus(DOT / 2), DOT, DOT)));
+                Box box = new Box(first.plus(width.times(i)), middle.minus(DOT / 2), width, Length.px(DOT));
+                controls.add(Placed.of(Part.dot(i + 1), box));
             }
         }
         return controls;

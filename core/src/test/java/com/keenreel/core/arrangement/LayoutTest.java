@@ -12,6 +12,7 @@ import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.MarkKind;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
@@ -36,6 +37,7 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -305,5 +307,21 @@ class LayoutTest {
         Reel all = reel;
         assertThatThrownBy(() -> new SetOption<>(ShapeOptions.GAP, second, null, 8.0).applyTo(all))
                 .hasMessage("\"shape.gap\" is the same for all slides.");
+    }
+
+    /** Five parts between 8 px and a pause button's 44 + 8 + 8 on either side: (1000 - 2 * 60) / 5 = 176 px each. */
+    @Test
+    void theLineOfStopsIsAsWideAsThereIsRoom() {
+        Reel reel = choose(choose(Sample.reel("single", 5), Options.AUTOPLAY, true), Options.MARKS, MarkKind.LINE);
+        reel = choose(reel, Options.ARROWS, false);
+        Map<String, Measured> boxes =
+                Layout.of(reel, Sample.facts(16, 9, 16, 9, 16, 9, 16, 9, 16, 9)).at(1000, 800).stream()
+                        .collect(Collectors.toMap(Measured::name, Function.identity()));
+        assertThat(boxes.get("dot-1").x()).isEqualTo(60);
+        for (int n = 1; n <= 5; n++) {
+            assertThat(boxes.get("dot-" + n).width()).isCloseTo(176, within(1e-9));
+            assertThat(boxes.get("dot-" + n).height()).isEqualTo(24);
+        }
+        assertThat(boxes.get("dot-5").x() + 176).isCloseTo(940, within(1e-9));
     }
 }
