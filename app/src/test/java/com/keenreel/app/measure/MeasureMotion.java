@@ -63,7 +63,16 @@ final class MeasureMotion {
     }
 
     private void run() {
-        measure("single", made("banner").choose("motion.autoplay", null, "false"), PRESSED);
+        for (String kind :
+                List.of("crossfade", "colour", "along", "over-left", "wipe-left", "zoom", "slats", "tiles", "swing")) {
+            Made banner =
+                    made("banner").choose("motion.autoplay", null, "false").choose("motion.transition", null, kind);
+            measure("single." + kind, banner, PRESSED);
+        }
+        measure(
+                "single.drift",
+                made("banner").choose("motion.hold", null, "20").choose("motion.drift", null, "toward"),
+                WAITED);
         measure("row", made("row"), PRESSED);
         measure("depth", made("depth"), PRESSED);
         measure("marquee", made("marquee"), WAITED);
