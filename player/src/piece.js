@@ -143,11 +143,11 @@ export class Piece {
   }
 
   connected() {
-    this.go('taken out');
+    this.go('gone');
   }
 
   disconnected() {
-    this.wait('taken out');
+    this.wait('gone');
   }
 
   /** Takes away everything that listens or moves. */

@@ -158,7 +158,7 @@ export class Stops extends Piece {
   }
 
   waitingChanged() {
-    if (this.waitsFor('hidden') || this.waitsFor('taken out')) this.arrive(); // nobody sees what is under way
+    if (this.waitsFor('hidden') || this.waitsFor('gone')) this.arrive(); // nobody sees what is under way
     this.#sayLive();
     if (this.waiting) this.holding?.pause();
     else this.holding?.play();

@@ -127,7 +127,7 @@ export function order() {
       const into = standing[i];
       if (playing || !this.lap || !into || STILL.matches) return;
       const end = into.start || this.lap; // the first one comes at the end of a lap
-      const ends = standing.flatMap(({ start, again, hold }) => [start + hold, again + hold]).filter((one) => one <= end);
+      const ends = standing.flatMap(({ card, start, again }) => [start, again].map((one) => one + Number(card.dataset.hold))).filter((one) => one <= end);
       let ms = Math.max(0, ...ends) - BEFORE;
       let former;
       showing += 1;

@@ -150,7 +150,10 @@ class InterruptedTest {
                   const { seen, width, height } = (%s)(root);
                   const all = [...root.querySelectorAll('.slide, .slide > *, .cut > div')];
                   const share = ([left, top, right, bottom, opacity]) => [left / width, top / height, right / width, bottom / height, opacity / 100].map((one) => Math.round(50 * one));
-                  return Object.entries(seen).filter(([i]) => !all[i].matches('.words')).map(([i, box]) => `${i}: ${share(box)}`).join('; ');
+                  const flat = (one) => Math.abs(new DOMMatrix(getComputedStyle(one.closest('.slide')).transform).b) < 1e-6; // a turn is not in shares
+                  const times = root.getAnimations().map(({ currentTime, playState }) => `${playState} at ${Math.round(currentTime)}`);
+                  const boxes = Object.entries(seen).filter(([i]) => !all[i].matches('.words') && flat(all[i])).map(([i, box]) => `${i}: ${share(box)}`);
+                  return [...boxes, ...times].join('; ');
                 }""".formatted(SEEN));
     }
 }

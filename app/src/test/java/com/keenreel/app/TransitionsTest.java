@@ -190,14 +190,24 @@ class TransitionsTest {
                 () => [...document.querySelectorAll('.control-panel:popover-open .change')].flatMap((one) => one.getAnimations({ subtree: true }))
                     .filter(({ currentTime, playState }) => currentTime !== 1000 || playState !== 'paused').length""");
         assertThat(moving).as("what does not stand half-way").isEqualTo(0);
+        page.evaluate("""
+                () => {
+                  window.sighted = { drawing: false, wall: false };
+                  const look = () => {
+                    const drawn = document.querySelector('.control-panel:popover-open [data-value=along] .coming');
+                    if (drawn?.getAnimations()[0]?.playState === 'running') window.sighted.drawing = true;
+                    for (const { contentDocument } of document.querySelectorAll('.page-window iframe')) {
+                      const coming = contentDocument.querySelector('keen-reel')?.shadowRoot?.querySelector('.slide-2.coming');
+                      if (coming?.getBoundingClientRect().x > 1) window.sighted.wall = true;
+                    }
+                    requestAnimationFrame(look);
+                  };
+                  look();
+                }""");
         panel.locator("[data-value=along]").hover();
         page.waitForFunction("""
-                () => document.querySelector('.control-panel:popover-open [data-value=along] .coming').getAnimations()[0].playState === 'running'""");
-        page.waitForFunction("""
-                () => [...document.querySelectorAll('.page-window iframe')].every(({ contentDocument }) => {
-                  const root = contentDocument.querySelector('keen-reel').shadowRoot;
-                  return root.querySelector('.slide-2.coming')?.getBoundingClientRect().x > 1;
-                })""");
+                () => window.sighted.drawing && window.sighted.wall
+                  && [...document.querySelectorAll('.page-window iframe')].every(({ contentDocument }) => contentDocument.querySelector('keen-reel').shadowRoot.querySelector('.slide-2.now'))""");
         page.keyboard().press("Escape");
         assertThat(editor.problems()).isEmpty();
     }

@@ -24,6 +24,8 @@ import com.keenreel.publish.PieceWriter;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
 import org.jspecify.annotations.Nullable;
 
@@ -36,13 +38,20 @@ final class ChangeDrawing {
     static final List<Option<?>> OPTIONS = List.of(Options.TRANSITION, Options.LEAVING, Options.PACE);
 
     private final Draft draft;
-    private final Element from;
-    private final Element to;
+    private final Reel reel;
+    private final SetUp screen;
+    private final int to;
+    private final Element drawnFrom;
+    private final Element drawnTo;
 
-    private ChangeDrawing(Draft draft, Slide from, Slide to) {
+    private ChangeDrawing(Draft draft, Reel reel, SetUp screen, int to) {
         this.draft = draft;
-        this.from = slide(from).addClass("now");
-        this.to = slide(to).addClass("coming");
+        this.reel = reel;
+        this.screen = screen;
+        this.to = to;
+        int slides = reel.slides().size();
+        this.drawnFrom = slide(reel.slides().get((to + slides - 1) % slides)).addClass("now");
+        this.drawnTo = slide(reel.slides().get(to)).addClass("coming");
     }
 
     /**
@@ -51,36 +60,41 @@ final class ChangeDrawing {
      * @param slide for which alone it would be chosen; null for the whole reel
      */
     static Map<String, String> all(Draft draft, Option<?> option, @Nullable SlideId slide) {
-        List<Slide> slides = draft.seen().slides();
-        if (slides.isEmpty()
-                || !Arrangements.of(draft.seen()).motion(draft.seen()).stops()) {
+        Reel reel = slide == null || place(draft.seen(), slide) >= 0
+                ? draft.seen()
+                : draft.reel(); // of one that is hidden too
+        Optional<SetUp> screen = Stream.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE)
+                .filter(setUp -> first(boxes(draft, reel, setUp)).isPresent()) // it may be hidden there
+                .findFirst();
+        boolean stops = Arrangements.of(reel).motion(reel).stops();
+        if (reel.slides().isEmpty() || screen.isEmpty() || !stops) {
             return Map.of();
         }
-        int to = 1 % slides.size();
-        for (int i = 0; i < slides.size(); i++) {
-            to = slides.get(i).id().equals(slide) ? i : to;
-        }
-        Slide before = slides.get((to + slides.size() - 1) % slides.size());
-        return new ChangeDrawing(draft, before, slides.get(to)).each(option, slide, to);
+        int to = slide == null ? 1 % reel.slides().size() : place(reel, slide);
+        return new ChangeDrawing(draft, reel, screen.get(), to).each(option, slide);
     }
 
-    private <T> Map<String, String> each(Option<T> option, @Nullable SlideId slide, int to) {
+    private static int place(Reel reel, SlideId slide) {
+        return reel.slides().stream().map(Slide::id).toList().indexOf(slide);
+    }
+
+    private <T> Map<String, String> each(Option<T> option, @Nullable SlideId slide) {
         Map<String, String> drawings = new LinkedHashMap<>();
         if (option.domain() instanceof Domain.OneOf<T> values) {
             for (T value : values.values()) {
-                Reel reel = new SetOption<>(option, slide, null, value).applyTo(draft.seen());
-                drawings.put(values.write(value), drawn(plan(reel, to)));
+                Reel chosen = new SetOption<>(option, slide, null, value).applyTo(reel);
+                drawings.put(values.write(value), drawn(plan(chosen)));
             }
         }
         return drawings;
     }
 
     /** What leads into a slide. A step of several slides is drawn as if each had the whole frame. */
-    private static Plan plan(Reel reel, int to) {
-        Motion motion = Arrangements.of(reel).motion(reel);
+    private Plan plan(Reel chosen) {
+        Motion motion = Arrangements.of(chosen).motion(chosen);
         if (motion instanceof Motion.Stepped step) {
             TransitionKind along = step.upright() ? TransitionKind.ALONG_UP : TransitionKind.ALONG;
-            return Transition.of(along, reel.direction()).plan(step.time(), true, Easing.of(step.pace()));
+            return Transition.of(along, chosen.direction()).plan(step.time(), true, Easing.of(step.pace()));
         }
         return motion.changes().get(motion.into(to)).on();
     }
@@ -89,7 +103,7 @@ final class ChangeDrawing {
         Element drawing = new Element("span").addClass("change").attr("data-plan", PieceWriter.write(plan));
         drawing.attr("data-ms", String.valueOf(plan.duration()));
         drawing.appendElement("span").addClass("ground").appendChild(ground());
-        drawing.appendChild(from.clone()).appendChild(to.clone());
+        drawing.appendChild(drawnFrom.clone()).appendChild(drawnTo.clone());
         return drawing.outerHtml();
     }
 
@@ -97,17 +111,22 @@ final class ChangeDrawing {
     private Element ground() {
         Element svg =
                 new Element("svg").attr("width", "100%").attr("height", "100%").attr("aria-hidden", "true");
-        return svg.appendChild(filled(draft.seen().choices().get(Options.BETWEEN)));
+        return svg.appendChild(filled(reel.choices().get(Options.BETWEEN)));
+    }
+
+    private static List<Measured> boxes(Draft draft, Reel reel, SetUp screen) {
+        double host = Widths.slot(reel.slot()).at(screen.usualPage());
+        return Layout.of(reel, draft.facts()).at(host, Screen.VIEW);
+    }
+
+    private static Optional<Measured> first(List<Measured> boxes) {
+        return boxes.stream().filter(box -> box.name().equals("slide-1")).findFirst();
     }
 
     private Element slide(Slide slide) {
-        Reel alone = draft.seen().withSlides(List.of(slide));
-        double host = Widths.slot(alone.slot()).at(SetUp.DESK.usualPage());
-        List<Measured> boxes = Layout.of(alone, draft.facts()).at(host, Screen.VIEW);
-        Measured stands = boxes.stream()
-                .filter(box -> box.name().equals("slide-1"))
-                .findFirst()
-                .orElseThrow();
+        Reel alone = reel.withSlides(List.of(slide));
+        List<Measured> boxes = boxes(draft, alone, screen);
+        Measured stands = first(boxes).orElseThrow();
         double scale = Math.min(WIDTH / stands.width(), HEIGHT / stands.height());
         List<Measured> parts = boxes.stream()
                 .map(box ->
