@@ -8,10 +8,7 @@ const load = (name) =>
     const script = document.createElement('script');
     script.src = new URL(name, src);
     script.onload = () => loaded(script.show);
-    script.onerror = () => {
-      larger = undefined; // it may be reached later
-      failed();
-    };
+    script.onerror = () => (larger = failed()); // which is nothing: it may be reached later
     document.head.append(script);
   }));
 

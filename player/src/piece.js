@@ -66,7 +66,7 @@ export class Piece {
     if (this.pauseButton) {
       this.on(this.pauseButton, 'click', () => {
         if (this.waitsFor('paused')) {
-          ['paused', 'pointed at', 'focus inside', 'rests'].forEach((reason) => this.go(reason));
+          ['paused', 'pointed at', 'focus inside', 'rest'].forEach((reason) => this.go(reason));
         } else {
           this.wait('paused');
         }

@@ -21,9 +21,9 @@ export class Timed {
     if (rest) {
       piece.takenOver = () => {
         if (!piece.moves) return;
-        piece.wait('rests');
+        piece.wait('rest');
         clearTimeout(resting);
-        resting = setTimeout(() => piece.reel.isConnected && piece.go('rests'), rest);
+        resting = setTimeout(() => piece.reel.isConnected && piece.go('rest'), rest);
       };
     }
     if (!pointed) {
