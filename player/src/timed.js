@@ -9,10 +9,10 @@ export class Timed {
     let resting;
     piece.next = () => {
       const { stop, stops, range } = piece;
-      if (turns && !(stop + way in range.stops)) way = -way;
+      if (turns && !range.stops[stop + way]) way = -way;
       const to = (stop + way + stops) % stops;
       if (!to && !--left) {
-        left = laps; // for whoever lets it go on
+        left = laps + stays; // for whoever lets it go on: where it stays, the first is still to come
         piece.wait('paused');
         if (stays) return;
       }

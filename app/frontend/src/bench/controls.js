@@ -6,7 +6,6 @@ import { notice, passes, send } from '../http.js';
 import { desk } from './desk.js';
 import { moving } from './moving.js';
 
-const CHANGES = ['transition', 'leaving', 'time', 'pace', 'between'].map((one) => `motion.${one}`); // what says how slides change
 const REST = 800; // ms after which typing counts as done
 const POINTED = 80; // ms that a choice is pointed at before the wall tries it
 const BESIDE = { strategy: 'fixed', placement: 'bottom-start', middleware: [offset(6), flip({ padding: 8 }), shift({ padding: 8, crossAxis: true })] };
@@ -54,7 +53,7 @@ export function controls() {
     const effect = panel.querySelector('[data-effect]');
     const tell = (words) => (effect.textContent = words);
     const shown = edits.preview(edit(panel, value), refused(panel), tell);
-    if (CHANGES.includes(panel.dataset.option)) shown.then(() => desk.order.playInto(panel.dataset.slide));
+    if ('plays' in panel.dataset) shown.then(() => desk.order.playInto(panel.dataset.slide));
   }
 
   function untried(choice) {

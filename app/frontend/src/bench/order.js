@@ -4,6 +4,7 @@ import { freshId, notice } from '../http.js';
 import { sides } from '../sides.js';
 import { Choosing } from './choosing.js';
 import { desk } from './desk.js';
+import { frames } from './frames.js';
 import { Hand } from './hand.js';
 import { onCards } from './on-cards.js';
 import { source } from './source.js';
@@ -123,39 +124,32 @@ export function order() {
 
     /** Plays the change into a slide on all pages, once; into the second one where none is meant. */
     playInto(id) {
-      const i = id ? standing.findIndex(({ card }) => card.querySelector(`[data-card="${id}"]`)) : 1;
-      const into = standing[i];
+      const into = id ? standing.find(({ card }) => card.querySelector(`[data-card="${id}"]`)) : standing[1];
       if (playing || !this.lap || !into || STILL.matches) return;
       const end = into.start || this.lap; // the first one comes at the end of a lap
-      const ends = standing.flatMap(({ card, start, again }) => [start, again].map((one) => one + Number(card.dataset.hold))).filter((one) => one <= end);
-      let ms = Math.max(0, ...ends) - BEFORE;
-      let former;
+      let ms = Math.max(0, into.card.dataset.comes - BEFORE);
       showing += 1;
       const mine = showing;
-      const frame = (now) => {
-        if (playing || showing !== mine) return;
-        ms = Math.min(end, ms + now - (former ?? now));
-        former = now;
+      frames((by) => {
+        if (playing || showing !== mine) return false;
+        ms = Math.min(end, ms + by);
         desk.wall.hold(ms);
         this.showMoment();
-        if (ms < end) requestAnimationFrame(frame);
-      };
-      if (ms < end) requestAnimationFrame(frame);
+        return ms < end;
+      });
     },
 
     async play() {
       if (!playing && desk.slide) await desk.select(null); // a sheet is of one slide, a run of all
       playing = !playing;
       this.markPlaying();
-      let former; // of frames alone: the time of the first may precede that of the press
-      const frame = (now) => {
-        if (!playing) return;
-        desk.wall.hold(desk.wall.moment + now - (former ?? now));
-        former = now;
+      if (!playing) return;
+      frames((by) => {
+        if (!playing) return false;
+        desk.wall.hold(desk.wall.moment + by);
         this.showMoment();
-        requestAnimationFrame(frame);
-      };
-      if (playing) requestAnimationFrame(frame);
+        return true;
+      });
     },
     markPlaying() {
       this.$root.classList.toggle('playing', playing);

@@ -7,8 +7,8 @@ import com.keenreel.app.Editor.Made;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -192,7 +192,7 @@ class BriefOnBenchTest {
         return LayoutCases.values(option).stream()
                 .filter(value -> !domain.write(domain.read(value)).equals(usual))
                 .findFirst()
-                .orElse(option.equals(Options.ANEW) ? "true" : "");
+                .orElse(option.equals(MotionOptions.ANEW) ? "true" : "");
     }
 
     /** One press unfolds a column, one opens a word. */

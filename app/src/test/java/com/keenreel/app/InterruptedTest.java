@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.Sampled;
 import com.keenreel.core.option.LeavingKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
@@ -111,8 +111,14 @@ class InterruptedTest {
                 .choose("motion.autoplay", null, "false");
         reel.slides().forEach(slide -> reel.say(slide, "title", "Interrupted"));
         for (Way way : Sampled.of(ways(), 3)) {
-            reel.choose("motion.transition", null, Options.TRANSITION.domain().write(way.coming))
-                    .choose("motion.leaving", null, Options.LEAVING.domain().write(way.leaving));
+            reel.choose(
+                            "motion.transition",
+                            null,
+                            MotionOptions.TRANSITION.domain().write(way.coming))
+                    .choose(
+                            "motion.leaving",
+                            null,
+                            MotionOptions.LEAVING.domain().write(way.leaving));
             Page page = reel.live();
             for (int i = 0; i < MOMENTS; i++) {
                 int moment = TIME * (2 * i + 1) / (2 * MOMENTS);

@@ -3,6 +3,7 @@ package com.keenreel.app;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.microsoft.playwright.Page;
@@ -111,7 +112,8 @@ public final class LayoutCases implements AutoCloseable {
     /** All that can be said of an option, or five of a range. */
     static <T> List<String> values(Option<T> option) {
         Domain<T> domain = option.domain();
-        boolean moves = List.of(Options.ANEW, Options.ENTERS).contains(option); // nobody can foresee when, or where
+        boolean moves =
+                List.of(MotionOptions.ANEW, MotionOptions.ENTERS).contains(option); // nobody can foresee when, or where
         if (option.equals(Arrangements.OPTION) || moves) {
             return List.of();
         }

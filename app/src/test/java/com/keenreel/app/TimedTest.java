@@ -73,7 +73,13 @@ class TimedTest {
         assertThat(follow(twice, 8)).isEqualTo("2 3 4 1 2 3 4 4, paused");
         twice.locator(".pause").click(); // once more
         twice.mouse().move(1, 790);
-        assertThat(follow(twice, 2)).isEqualTo("1 2");
+        assertThat(follow(twice, 8)).isEqualTo("1 2 3 4 1 2 3 4");
+        assertThat(follow(twice, 1)).isEqualTo("4, paused");
+        Page once = banner.choose("motion.laps", null, "1").live();
+        assertThat(follow(once, 4)).isEqualTo("2 3 4 4, paused");
+        once.locator(".pause").click();
+        once.mouse().move(1, 790);
+        assertThat(follow(once, 5)).isEqualTo("1 2 3 4 4, paused");
         banner.choose("motion.end", null, "first").choose("motion.laps", null, "1");
         assertThat(follow(banner.live(), 4)).isEqualTo("2 3 4 1, paused");
 

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.arrangement.trial.InPieces;
 import com.keenreel.core.option.Direction;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.time.Easing;
 import com.keenreel.core.time.Piece.On;
@@ -73,7 +73,10 @@ class TransitionsTest {
 
     private Made reel(TransitionKind kind) {
         return editor.make("Changes by " + kind, "banner", "full", "plate-01-quatrefoil.jpg", "plate-04-fan.jpg")
-                .choose("motion.transition", null, Options.TRANSITION.domain().write(kind))
+                .choose(
+                        "motion.transition",
+                        null,
+                        MotionOptions.TRANSITION.domain().write(kind))
                 .choose("motion.time", null, String.valueOf(TIME / 1000.0))
                 .choose("motion.hold", null, String.valueOf(HOLD / 1000.0))
                 .choose("motion.autoplay", null, "false");

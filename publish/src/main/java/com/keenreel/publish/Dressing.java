@@ -5,8 +5,8 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Inks;
 import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Length;
@@ -41,7 +41,7 @@ final class Dressing {
         }
         if (layout.parts().contains(Part.GROUND)) {
             rules.add(".ground{position:absolute;opacity:0;border-radius:var(--corners);background:"
-                    + reel.choices().get(Options.BETWEEN) + "}");
+                    + reel.choices().get(MotionOptions.BETWEEN) + "}");
         }
         if (layout.parts().stream().anyMatch(part -> part.what() == Part.What.REFLECTION)) {
             double strength = reel.choices().get(LookOptions.REFLECTION);

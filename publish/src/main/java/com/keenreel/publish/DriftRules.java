@@ -1,8 +1,8 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.option.DriftKind;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -23,7 +23,7 @@ final class DriftRules {
     /** What a slide's picture does; those of a comparison stand. */
     static Drift of(Reel reel, Slide slide) {
         boolean may = slide.carries() instanceof Carries.Picture;
-        return Drift.of(may ? slide.chosen(Options.DRIFT, reel.choices()) : DriftKind.STANDS);
+        return Drift.of(may ? slide.chosen(MotionOptions.DRIFT, reel.choices()) : DriftKind.STANDS);
     }
 
     /** Whether any does. */

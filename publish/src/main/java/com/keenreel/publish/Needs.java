@@ -3,7 +3,7 @@ package com.keenreel.publish;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.LookOptions;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.time.Change;
@@ -66,7 +66,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (material.hasLargerView()) {
             beside.add(Beside.LARGER);
         }
-        if (motion.stops() && !alone && reel.choices().get(Options.ANEW)) {
+        if (motion.stops() && !alone && reel.choices().get(MotionOptions.ANEW)) {
             beside.add(Beside.ANEW);
         }
         if (!alone && motion.changes().stream().anyMatch(Change::cuts)) {
@@ -92,19 +92,24 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
 
     /** Whether anything is said of its timing that is not usual. */
     private static boolean timing(Reel reel) {
-        return Stream.of(Options.COURSE, Options.LAPS, Options.DELAY, Options.REST, Options.POINTED)
+        return Stream.of(
+                        MotionOptions.COURSE,
+                        MotionOptions.LAPS,
+                        MotionOptions.DELAY,
+                        MotionOptions.REST,
+                        MotionOptions.POINTED)
                 .anyMatch(option -> !reel.choices().get(option).equals(option.usual()));
     }
 
     /** Whether slides come one after another. */
     static boolean enters(Reel reel) {
-        return Arrangements.of(reel).has(Options.ENTERS) && reel.choices().get(Options.ENTERS);
+        return Arrangements.of(reel).has(MotionOptions.ENTERS) && reel.choices().get(MotionOptions.ENTERS);
     }
 
     /** Whether pictures move while their slide stands. */
     static boolean drifts(Reel reel) {
         Arrangement arrangement = Arrangements.of(reel);
-        return arrangement.has(Options.DRIFT) && DriftRules.any(reel, arrangement.movesByItself(reel));
+        return arrangement.has(MotionOptions.DRIFT) && DriftRules.any(reel, arrangement.movesByItself(reel));
     }
 
     /** Whether it needs that. */

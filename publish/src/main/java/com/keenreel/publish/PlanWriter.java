@@ -5,6 +5,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.EndKind;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Carries;
@@ -67,7 +68,7 @@ final class PlanWriter {
             plan.put("stays", true);
         }
         plan.put("autoplay", Arrangements.of(reel).movesByItself(reel));
-        if (reel.choices().get(Options.ANEW)) {
+        if (reel.choices().get(MotionOptions.ANEW)) {
             plan.put("anew", true);
         }
         ArrayNode holds = plan.putArray("holds");
@@ -134,15 +135,15 @@ final class PlanWriter {
 
     private void timing(ObjectNode timing) {
         Choices choices = reel.choices();
-        CourseKind course = choices.get(Options.COURSE);
+        CourseKind course = choices.get(MotionOptions.COURSE);
         boolean turns = course == CourseKind.TO_AND_FRO; // it ends where it began
         timing.put("way", course == CourseKind.BACKWARD ? -1 : 1)
                 .put("turns", turns)
-                .put("laps", choices.get(Options.LAPS))
-                .put("stays", choices.get(Options.END) == EndKind.STAYS && !turns)
-                .put("delay", choices.get(Options.DELAY))
-                .put("rest", choices.get(Options.REST))
-                .put("pointed", choices.get(Options.POINTED));
+                .put("laps", choices.get(MotionOptions.LAPS))
+                .put("stays", choices.get(MotionOptions.END) == EndKind.STAYS && !turns ? 1 : 0)
+                .put("delay", choices.get(MotionOptions.DELAY))
+                .put("rest", choices.get(MotionOptions.REST))
+                .put("pointed", choices.get(MotionOptions.POINTED));
     }
 
     private ObjectNode range(Range range, Motion motion) {

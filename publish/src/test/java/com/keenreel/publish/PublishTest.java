@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
@@ -224,7 +225,7 @@ class PublishTest {
 
     @Test
     void theWholePlanIsCalculatedHere() {
-        Reel reel = choose(choose(reel(3), Options.AUTOPLAY, null, true), Options.HOLD, null, 4000L);
+        Reel reel = choose(choose(reel(3), MotionOptions.AUTOPLAY, null, true), MotionOptions.HOLD, null, 4000L);
         reel = reel.withSlides(List.of(
                 reel.slides().get(0).withHold(6000L),
                 reel.slides().get(1),
@@ -376,7 +377,8 @@ class PublishTest {
         assertThat(Fingerprint.of(FragmentWriter.write(material(reel.withSlot(Slot.read("box 700"))), "1"), ""))
                 .as("the slot")
                 .isEqualTo(now);
-        assertThat(Fingerprint.of(FragmentWriter.write(material(choose(reel, Options.HOLD, null, 6000L)), "1"), ""))
+        assertThat(Fingerprint.of(
+                        FragmentWriter.write(material(choose(reel, MotionOptions.HOLD, null, 6000L)), "1"), ""))
                 .as("a hold")
                 .isNotEqualTo(now);
     }

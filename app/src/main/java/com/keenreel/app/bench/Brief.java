@@ -132,64 +132,8 @@ public final class Brief {
 
     private void motion() {
         own(Line.Column.MOTION);
-        if (arrangement.has(Options.AUTOPLAY)) {
-            timing();
-        }
-        if (arrangement.has(Options.ENTERS)) {
-            sentence()
-                    .text("When it comes into sight slides ")
-                    .all(Options.ENTERS)
-                    .text(".");
-        }
-        if (arrangement.has(Options.ANEW)) {
-            sentence()
-                    .idle(reel.slides().size() < 3 || !arrangement.motion(reel).stops())
-                    .text("Slides come ")
-                    .all(Options.ANEW)
-                    .text(".");
-        }
+        new SaidOfMotion(reel, layout, this::sentence).say();
         column("Motion");
-    }
-
-    private void timing() {
-        Sentence said = sentence()
-                .idle(!arrangement.motion(reel).stops())
-                .text("Each slide stands ")
-                .all(Options.HOLD)
-                .text(". Goes on ")
-                .all(Options.AUTOPLAY);
-        int laps = reel.choices().get(Options.LAPS);
-        Sentence course = goesOn() ? said.text(", ") : sentence().idle().text("By itself it would go ");
-        course.all(Options.COURSE)
-                .text(", ")
-                .all(Options.LAPS)
-                .text(laps == 0 ? "; it " : laps == 1 ? " time; it " : " times; it ")
-                .all(Options.POINTED)
-                .text(" while pointed at.");
-        if (!goesOn()) {
-            said.text(
-                    reel.choices().get(Options.AUTOPLAY)
-                            ? "; but all its slides are in sight, so there is nothing to go on to."
-                            : ".");
-        }
-        sentence()
-                .idle(!goesOn())
-                .text("It begins ")
-                .all(Options.DELAY)
-                .text(" late, and once a visitor takes over it rests ")
-                .all(Options.REST)
-                .text(".");
-        sentence()
-                .idle(!goesOn() || laps == 0)
-                .text("At its end it ")
-                .all(Options.END)
-                .text(".");
-    }
-
-    /** Whether there is something to go on to on any screen. */
-    private boolean goesOn() {
-        return arrangement.movesByItself(reel)
-                && layout.ranges().stream().anyMatch(range -> range.stops().size() > 1);
     }
 
     private void steering() {
@@ -235,7 +179,7 @@ public final class Brief {
                 .by(Options.SWIPE)
                 .text(" and ")
                 .by(Options.KEYS)
-                .text(goesOn() ? ", and a pause button." : ".");
+                .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
         sentence()
                 .idle(!layout.stands(Part.dot(1)))
                 .text("Stops are marked by ")

@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param title its first words, or what it is
  * @param hold ms
  * @param starts when it starts to stand, ms into the lap; twice, where it goes to and fro
+ * @param comes when it begins to come, ms into the lap
  * @param ownHold whether the hold is its own
  * @param playing whether holds matter in this reel
  * @param showing when visitors meet it
@@ -54,6 +55,7 @@ public record Card(
         String title,
         long hold,
         List<Long> starts,
+        long comes,
         boolean ownHold,
         boolean playing,
         Showing showing,
@@ -132,10 +134,11 @@ public record Card(
         Set<SlideId> seen = draft.seen().slides().stream().map(Slide::id).collect(Collectors.toSet());
         List<Stop> stops = draft.layout().usual(SetUp.DESK).stops();
         List<Card> cards = new ArrayList<>();
-        List<List<Long>> starts = seen.isEmpty()
-                ? List.of(List.of(0L))
-                : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), stops)
-                        .starts();
+        Schedule schedule = seen.isEmpty()
+                ? new Schedule(List.of(0L), 0)
+                : Schedule.of(draft.seen(), arrangement.motion(draft.seen()), stops);
+        List<List<Long>> starts = schedule.starts();
+        List<Long> comes = schedule.comes();
         Motion motion = arrangement.motion(reel);
         boolean playing = arrangement.movesByItself(draft.seen()) && stops.size() > 1;
         LocalDate today = LocalDate.now();
@@ -154,6 +157,7 @@ public record Card(
                     title(slide, draft.facts().said(slide)),
                     reel.hold(slide),
                     starts.get(Math.min(standing, starts.size() - 1)),
+                    comes.get(Math.min(standing, comes.size() - 1)),
                     slide.hold() != null,
                     playing,
                     slide.showing(),

@@ -6,8 +6,8 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Carries;
@@ -35,7 +35,7 @@ final class ChangeDrawing {
     private static final double HEIGHT = 52;
 
     /** What can be drawn so. */
-    static final List<Option<?>> OPTIONS = List.of(Options.TRANSITION, Options.LEAVING, Options.PACE);
+    static final List<Option<?>> OPTIONS = List.of(MotionOptions.TRANSITION, MotionOptions.LEAVING, MotionOptions.PACE);
 
     private final Draft draft;
     private final Reel reel;
@@ -111,7 +111,7 @@ final class ChangeDrawing {
     private Element ground() {
         Element svg =
                 new Element("svg").attr("width", "100%").attr("height", "100%").attr("aria-hidden", "true");
-        return svg.appendChild(filled(reel.choices().get(Options.BETWEEN)));
+        return svg.appendChild(filled(reel.choices().get(MotionOptions.BETWEEN)));
     }
 
     private static List<Measured> boxes(Draft draft, Reel reel, SetUp screen) {

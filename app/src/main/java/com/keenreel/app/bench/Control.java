@@ -6,6 +6,7 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Domain.Ratios.Ready;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
@@ -59,6 +60,13 @@ public record Control(
 
     /** What is no option of the reel and yet chosen in its brief: where on the page it sits. */
     static final String SLOT = "slot";
+
+    private static final List<Option<?>> CHANGES = List.of(
+            MotionOptions.TRANSITION,
+            MotionOptions.LEAVING,
+            MotionOptions.TRANSITION_TIME,
+            MotionOptions.PACE,
+            MotionOptions.BETWEEN);
 
     /** One offered value. */
     public record Choice(String value, String label) {}
@@ -133,6 +141,11 @@ public record Control(
     /** The number that holds behind that word, such as 960 of "most 960"; another where another word holds. */
     public String behind(String word, String otherwise) {
         return value().startsWith(word + " ") ? value().substring(word.length() + 1) : otherwise;
+    }
+
+    /** "change" where it says how slides change, so that the wall plays it; else null. */
+    public @Nullable String plays() {
+        return CHANGES.stream().anyMatch(one -> one.key().equals(option)) ? "change" : null;
     }
 
     /** The slide for which alone it chooses; null for the whole reel. */

@@ -1,7 +1,7 @@
 package com.keenreel.app.bench;
 
 import com.keenreel.core.option.Direction;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
@@ -26,11 +26,11 @@ public record Joint(String said, String icon) {
         }
         Slide slide = reel.slides().get(coming % reel.slides().size());
         TransitionKind kind = motion instanceof Motion.ByChange
-                ? slide.chosen(Options.TRANSITION, reel.choices())
+                ? slide.chosen(MotionOptions.TRANSITION, reel.choices())
                 : TransitionKind.ALONG;
         Direction direction = reel.direction();
         return new Joint(
-                "Changes by " + direction.say(Options.TRANSITION.domain().say(kind)), direction.say(icon(kind)));
+                "Changes by " + direction.say(MotionOptions.TRANSITION.domain().say(kind)), direction.say(icon(kind)));
     }
 
     private static String icon(TransitionKind kind) {

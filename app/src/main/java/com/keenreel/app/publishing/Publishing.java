@@ -17,7 +17,7 @@ import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.option.BySetUp;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -165,7 +165,7 @@ public class Publishing {
     private Material material(Draft draft) {
         Map<PictureId, PictureFiles> all = draft.pictures().files();
         PictureFiles first = Material.firstPicture(draft.seen()).map(all::get).orElse(Edition.NO_PICTURE);
-        Reel inOrder = draft.seen().withChoices(draft.seen().choices().with(Options.ANEW, null, false));
+        Reel inOrder = draft.seen().withChoices(draft.seen().choices().with(MotionOptions.ANEW, null, false));
         return new Material(inOrder, draft.facts(), all, first); // all pages of the wall show the same
     }
 

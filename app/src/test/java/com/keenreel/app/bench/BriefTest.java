@@ -7,6 +7,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Language;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
@@ -91,7 +92,7 @@ class BriefTest {
                 .contains("[swipe] and [keys].")
                 .doesNotContain("pause button");
         Reel row = reel(Arrangements.starter("row"), 3);
-        row = row.withChoices(row.choices().with(Options.AUTOPLAY, null, true));
+        row = row.withChoices(row.choices().with(MotionOptions.AUTOPLAY, null, true));
         assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], [onward]");
     }
 

@@ -14,7 +14,7 @@ import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.FitKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
@@ -108,10 +108,10 @@ class StoreTest {
         StoredReel reel = reels.make(Reel.named("Start"), "w1");
         String id = reel.id();
         edits.apply(id, new Rename("By one"), "w1", "1", 1);
-        edits.apply(id, new SetOption<>(Options.HOLD, null, 9000L), "w2", "2", 2);
+        edits.apply(id, new SetOption<>(MotionOptions.HOLD, null, 9000L), "w2", "2", 2);
         StoredReel undone = edits.undo(id, "w1", "3");
         assertThat(undone.reel().name()).isEqualTo("Start");
-        assertThat(undone.reel().choices().get(Options.HOLD)).isEqualTo(9000);
+        assertThat(undone.reel().choices().get(MotionOptions.HOLD)).isEqualTo(9000);
         assertThat(undone.revision()).isEqualTo(4);
         assertThat(edits.redo(id, "w1", "4").reel().name()).isEqualTo("By one");
         assertThatThrownBy(() -> edits.redo(id, "w1", "5"))

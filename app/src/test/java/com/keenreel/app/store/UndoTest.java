@@ -14,7 +14,7 @@ import com.keenreel.core.edit.RandomEdits;
 import com.keenreel.core.edit.SetMostFollowed;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.edit.SetWords;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
@@ -207,7 +207,7 @@ class UndoTest {
     @Test
     void aSetUpTakenOverAndTakenBackIsTheSameToTheByte() {
         String id = made();
-        apply(id, new SetOption<>(Options.AUTOPLAY, null, false));
+        apply(id, new SetOption<>(MotionOptions.AUTOPLAY, null, false));
         apply(id, new SetOption<>(ShapeOptions.RATIO, null, new Ratio(3, 1)));
         String before = document(new ReelStore(sql).find(id));
         Reel other = Reel.named("Other");

@@ -1,5 +1,6 @@
 package com.keenreel.core.arrangement;
 
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Spanning;
@@ -77,8 +78,8 @@ public interface Arrangement {
 
     /** True when something moves in that reel without being asked. */
     default boolean movesByItself(Reel reel) {
-        return has(Options.AUTOPLAY)
-                && reel.choices().get(Options.AUTOPLAY)
+        return has(MotionOptions.AUTOPLAY)
+                && reel.choices().get(MotionOptions.AUTOPLAY)
                 && reel.slides().size() > 1;
     }
 

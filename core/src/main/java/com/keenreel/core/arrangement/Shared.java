@@ -2,6 +2,7 @@ package com.keenreel.core.arrangement;
 
 import com.keenreel.core.option.HeightKind;
 import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
@@ -98,22 +99,22 @@ public final class Shared {
                 CELLS,
                 Options.LARGER,
                 Options.ADDRESSED,
-                Options.TRANSITION_TIME,
-                Options.PACE,
-                Options.HOLD,
-                Options.AUTOPLAY,
-                Options.COURSE,
-                Options.LAPS,
-                Options.END,
-                Options.DELAY,
-                Options.REST,
-                Options.POINTED,
+                MotionOptions.TRANSITION_TIME,
+                MotionOptions.PACE,
+                MotionOptions.HOLD,
+                MotionOptions.AUTOPLAY,
+                MotionOptions.COURSE,
+                MotionOptions.LAPS,
+                MotionOptions.END,
+                MotionOptions.DELAY,
+                MotionOptions.REST,
+                MotionOptions.POINTED,
                 Options.ARROWS,
                 Options.DOTS,
                 Options.MARKS,
                 Options.SWIPE,
                 Options.KEYS,
-                Options.ANEW));
+                MotionOptions.ANEW));
         for (Phrase phrase : Phrase.values()) {
             options.add(Options.wording(phrase));
         }

@@ -1,9 +1,7 @@
 package com.keenreel.core.option;
 
-import com.keenreel.core.option.Domain.Colours;
 import com.keenreel.core.option.Domain.Count;
 import com.keenreel.core.option.Domain.Languages;
-import com.keenreel.core.option.Domain.Lasting;
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Domain.Wording;
@@ -18,179 +16,11 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * What can be chosen in several arrangements beside {@link ShapeOptions shape} and {@link LookOptions look}; what one has
- * alone is declared with it.
+ * What can be chosen in several arrangements beside {@link ShapeOptions shape}, {@link MotionOptions motion} and
+ * {@link LookOptions look}; what one has alone is declared with it.
  */
 public final class Options {
     private static final Map<String, Option<?>> ALL = new LinkedHashMap<>();
-
-    public static final Option<TransitionKind> TRANSITION = option(
-            "motion.transition",
-            Meaning.of("transition", "How one slide gives way to the next.", "effect", "animation", "fade", "wipe"),
-            OneOf.of(TransitionKind.class, TransitionKind::say),
-            TransitionKind.CROSSFADE,
-            Scope.SLIDE);
-
-    /** In ms. */
-    public static final Option<Long> TRANSITION_TIME = option(
-            "motion.time",
-            Meaning.of("length of the transition", "How long the change takes.", "speed", "duration", "slow", "fast"),
-            new Lasting(0.1, 5, 0.1),
-            800L,
-            Scope.SLIDE);
-
-    public static final Option<Pace> PACE = option(
-            "motion.pace",
-            Meaning.of(
-                    "pace of the transition",
-                    "How a change runs between its start and its end.",
-                    "easing",
-                    "speed",
-                    "acceleration",
-                    "smooth",
-                    "linear"),
-            OneOf.of(Pace.class, Pace::say),
-            Pace.GENTLY,
-            Scope.SLIDE);
-    public static final Option<LeavingKind> LEAVING = option(
-            "motion.leaving",
-            Meaning.of(
-                    "way out",
-                    "What a slide does while the next one comes.",
-                    "effect",
-                    "animation",
-                    "transition",
-                    "exit",
-                    "fade"),
-            OneOf.of(LeavingKind.class, LeavingKind::say),
-            LeavingKind.AS_ASKED,
-            Scope.SLIDE);
-    public static final Option<Colour> BETWEEN = option(
-            "motion.between",
-            Meaning.of(
-                    "colour between slides",
-                    "The colour through which one slide fades into the next.",
-                    "transition",
-                    "color",
-                    "fade",
-                    "black",
-                    "white"),
-            new Colours(),
-            new Colour("#16241e"));
-
-    public static final Option<DriftKind> DRIFT = option(
-            "motion.drift",
-            Meaning.of(
-                    "movement within a hold",
-                    "What a picture does while its slide stands, where the reel goes on by itself.",
-                    "zoom",
-                    "pan",
-                    "slow",
-                    "effect",
-                    "animation"),
-            OneOf.of(DriftKind.class, DriftKind::say),
-            DriftKind.STANDS,
-            Scope.SLIDE);
-
-    /** In ms. */
-    public static final Option<Long> HOLD = option(
-            "motion.hold",
-            Meaning.of(
-                    "hold",
-                    "How long a slide stands that has no hold of its own.",
-                    "speed",
-                    "duration",
-                    "delay",
-                    "interval",
-                    "seconds",
-                    "timing"),
-            new Lasting(0.5, 120, 0.5),
-            5000L);
-
-    public static final Option<Boolean> AUTOPLAY = option(
-            "motion.autoplay",
-            Meaning.of(
-                    "goes on",
-                    "Whether it moves on without being asked; visitors always get a pause button.",
-                    "automatic",
-                    "autoplay",
-                    "start",
-                    "play"),
-            new YesNo("by itself", "only when asked"),
-            false);
-
-    public static final Option<CourseKind> COURSE = option(
-            "motion.course",
-            Meaning.of(
-                    "course",
-                    "In which order slides come where the reel goes on by itself.",
-                    "direction",
-                    "reverse",
-                    "backwards",
-                    "back and forth"),
-            OneOf.of(CourseKind.class, CourseKind::say),
-            CourseKind.ONWARD);
-    public static final Option<Integer> LAPS = option(
-            "motion.laps",
-            Meaning.of(
-                    "how often",
-                    "How often it goes through its slides by itself; 0 is without end.",
-                    "loop",
-                    "repeat",
-                    "times",
-                    "infinite",
-                    "once"),
-            new Count(0, 99, "without end"),
-            0);
-    public static final Option<EndKind> END = option(
-            "motion.end",
-            Meaning.of(
-                    "end",
-                    "What it does once it has gone through its slides that often; to and fro it ends with the first.",
-                    "stop",
-                    "last slide",
-                    "loop"),
-            OneOf.of(EndKind.class, EndKind::say),
-            EndKind.STAYS);
-
-    /** In ms. */
-    public static final Option<Long> DELAY = option(
-            "motion.delay",
-            Meaning.of(
-                    "start delay",
-                    "How much longer its first slide stands before it begins to go on by itself.",
-                    "wait",
-                    "begin",
-                    "seconds",
-                    "timing"),
-            new Lasting(0, 30, 0.5),
-            0L);
-
-    /** In ms. */
-    public static final Option<Long> REST = option(
-            "motion.rest",
-            Meaning.of(
-                    "rest",
-                    "How long it stands still after a visitor has gone to a slide, until it goes on by itself; 0 is for good.",
-                    "resume",
-                    "restart",
-                    "pause",
-                    "interaction",
-                    "continue"),
-            new Lasting(0, 120, 1, "for good"),
-            0L);
-
-    public static final Option<Boolean> POINTED = option(
-            "motion.pointed",
-            Meaning.of(
-                    "while pointed at",
-                    "Whether it waits while a pointer is over it.",
-                    "hover",
-                    "pause",
-                    "mouse",
-                    "stop"),
-            new YesNo("waits", "goes on"),
-            true);
 
     public static final Option<Boolean> ARROWS = option(
             "steering.arrows",
@@ -362,29 +192,6 @@ public final class Options {
                     "deep link"),
             new YesNo("in the page's address", "not in the page's address"),
             false);
-    public static final Option<Boolean> ENTERS = option(
-            "motion.enters",
-            Meaning.of(
-                    "how slides come",
-                    "Whether slides are there at once, or come one after another when the reel first comes into sight; never for"
-                            + " visitors who asked for less motion.",
-                    "entrance",
-                    "reveal",
-                    "stagger",
-                    "animation",
-                    "appear"),
-            new YesNo("come one after another", "are there at once"),
-            false);
-    public static final Option<Boolean> ANEW = option(
-            "motion.anew",
-            Meaning.of(
-                    "order on every visit",
-                    "Whether the slides after the first come in another order on every visit.",
-                    "shuffle",
-                    "random",
-                    "mix"),
-            new YesNo("in another order on every visit, after the first", "in this order"),
-            false);
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
             Meaning.of(
@@ -428,6 +235,7 @@ public final class Options {
     /** All of them. */
     public static Collection<Option<?>> shared() {
         List<Option<?>> all = new ArrayList<>(ShapeOptions.all());
+        all.addAll(MotionOptions.all());
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
         return Collections.unmodifiableCollection(all);

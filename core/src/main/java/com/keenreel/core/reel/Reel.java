@@ -3,6 +3,7 @@ package com.keenreel.core.reel;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Language;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUpLimits;
 import java.time.LocalDate;
@@ -135,7 +136,7 @@ public record Reel(
     /** How long a slide stands, in ms: its own hold, else the reel's. */
     public long hold(Slide slide) {
         Long own = slide.hold();
-        return own != null ? own : choices.get(Options.HOLD);
+        return own != null ? own : choices.get(MotionOptions.HOLD);
     }
 
     /** Every picture it shows, once each, in running order. */

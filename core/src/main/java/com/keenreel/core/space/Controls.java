@@ -1,6 +1,7 @@
 package com.keenreel.core.space;
 
 import com.keenreel.core.option.MarkKind;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.reel.Reel;
 import java.util.ArrayList;
@@ -85,7 +86,7 @@ public final class Controls {
     }
 
     boolean pause() {
-        return reel.choices().get(Options.AUTOPLAY) && stops > 1;
+        return reel.choices().get(MotionOptions.AUTOPLAY) && stops > 1;
     }
 
     /** True when dots are wanted and there is room for them, beside what else is in the line, at the narrowest width. */

@@ -1,10 +1,11 @@
 package com.keenreel.core.time;
 
 import com.keenreel.core.option.CourseKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Stop;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -42,7 +43,7 @@ public record Schedule(List<Long> holds, List<Long> changes, CourseKind course) 
         return new Schedule(
                 first.stream().map(i -> reel.hold(reel.slides().get(i))).toList(),
                 first.stream().map(motion::change).toList(),
-                reel.choices().get(Options.COURSE));
+                reel.choices().get(MotionOptions.COURSE));
     }
 
     /**
@@ -104,6 +105,16 @@ public record Schedule(List<Long> holds, List<Long> changes, CourseKind course) 
         holds.forEach(hold -> starts.add(new ArrayList<>()));
         legs().forEach(leg -> starts.get(leg.stop).add(leg.start));
         return starts;
+    }
+
+    /** When the change into each stop first begins, ms into a lap: into the first one at its end. */
+    public List<Long> comes() {
+        List<Long> comes = new ArrayList<>(Collections.nCopies(holds.size(), 0L));
+        List<Leg> legs = legs();
+        for (int i = legs.size() - 1; i >= 0; i--) { // so that the first of two is what stays
+            comes.set(legs.get(i).next, legs.get(i).start + legs.get(i).hold);
+        }
+        return comes;
     }
 
     /**

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -47,7 +47,7 @@ class ArrangementsTest {
         Slide one = Slide.of(new SlideId("a"), new Carries.Plain(new Colour("#123456")));
         Slide two = Slide.of(new SlideId("b"), new Carries.Plain(new Colour("#123456")));
         Reel still = Reel.named("Still").withSlides(List.of(one, two));
-        Reel moving = still.withChoices(Choices.USUAL.with(Options.AUTOPLAY, null, true));
+        Reel moving = still.withChoices(Choices.USUAL.with(MotionOptions.AUTOPLAY, null, true));
         assertThat(movesByItself(still)).isFalse();
         assertThat(movesByItself(moving)).isTrue();
         assertThat(movesByItself(moving.withSlides(List.of(one)))).isFalse();

@@ -9,6 +9,7 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Language;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -228,7 +229,7 @@ class LayoutPropertiesTest {
             for (int slides : new int[] {2, 4, 9, 40}) {
                 for (boolean moves : new boolean[] {false, true}) {
                     Reel reel = Sample.choose(Sample.reel(word, slides), ShapeOptions.RATIO, new Ratio(ratio, 1));
-                    reel = Sample.choose(reel, Options.AUTOPLAY, moves);
+                    reel = Sample.choose(reel, MotionOptions.AUTOPLAY, moves);
                     int[] sizes = IntStream.range(0, 2 * slides).map(i -> 1000).toArray();
                     Layout layout = Layout.of(reel, Sample.facts(sizes));
                     for (int width = 280; width <= 2560; width += 7) {
@@ -467,7 +468,7 @@ class LayoutPropertiesTest {
             }
             Reel reel = Reel.named("Words").withSlides(slides);
             reel = reel.withChoices(reel.choices()
-                    .with(Options.AUTOPLAY, null, true)
+                    .with(MotionOptions.AUTOPLAY, null, true)
                     .with(ShapeOptions.RATIO, null, new Ratio(3, 2))
                     .with(Options.WORDS_PLACE, null, place));
             Map<String, Measured> boxes = at(Layout.of(reel, new Facts(facts, words, (a, b, c) -> 50)), width);

@@ -13,6 +13,7 @@ import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.MarkKind;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
@@ -312,7 +313,8 @@ class LayoutTest {
     /** Five parts between 8 px and a pause button's 44 + 8 + 8 on either side: (1000 - 2 * 60) / 5 = 176 px each. */
     @Test
     void theLineOfStopsIsAsWideAsThereIsRoom() {
-        Reel reel = choose(choose(Sample.reel("single", 5), Options.AUTOPLAY, true), Options.MARKS, MarkKind.LINE);
+        Reel reel =
+                choose(choose(Sample.reel("single", 5), MotionOptions.AUTOPLAY, true), Options.MARKS, MarkKind.LINE);
         reel = choose(reel, Options.ARROWS, false);
         Map<String, Measured> boxes =
                 Layout.of(reel, Sample.facts(16, 9, 16, 9, 16, 9, 16, 9, 16, 9)).at(1000, 800).stream()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
@@ -139,7 +140,8 @@ class EditTest {
                 .isEqualTo("ratio on phone: 4:5 instead of as everywhere");
         assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, false).say(reel))
                 .isEqualTo("no arrows on phone");
-        assertThat(new SetOption<>(Options.AUTOPLAY, null, true).say(reel)).isEqualTo("goes on: by itself");
+        assertThat(new SetOption<>(MotionOptions.AUTOPLAY, null, true).say(reel))
+                .isEqualTo("goes on: by itself");
         assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, (Boolean) null).say(reel))
                 .isEqualTo("arrows on phone: as everywhere");
         assertThat(new SetCarried(slide(1), new Carries.Plain(new Colour("#aa3355"))).say(reel))

@@ -1,7 +1,7 @@
 package com.keenreel.core.edit;
 
 import com.keenreel.core.option.FitKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
@@ -83,7 +83,7 @@ public final class RandomEdits {
             case 8:
                 return new SetGoesLive(random.nextBoolean());
             case 9:
-                return new SetOption<>(Options.AUTOPLAY, null, maybe(random.nextBoolean()));
+                return new SetOption<>(MotionOptions.AUTOPLAY, null, maybe(random.nextBoolean()));
             default:
                 return slide == null
                         ? null

@@ -91,19 +91,20 @@ class OptionsTest {
 
     @Test
     void numbersAreSaidWithTheirUnit() {
-        assertThat(Options.HOLD.domain().say(5000L)).isEqualTo("5.0 s");
-        assertThat(Options.HOLD.domain().read("6.5")).isEqualTo(6500);
-        assertThat(Options.TRANSITION_TIME.domain().write(800L)).isEqualTo("0.8");
+        assertThat(MotionOptions.HOLD.domain().say(5000L)).isEqualTo("5.0 s");
+        assertThat(MotionOptions.HOLD.domain().read("6.5")).isEqualTo(6500);
+        assertThat(MotionOptions.TRANSITION_TIME.domain().write(800L)).isEqualTo("0.8");
         assertThat(MarqueeOptions.SPEED.domain().say(60.0)).isEqualTo("60 px/s");
         assertThat(RowOptions.SHOWN.domain().say(3)).isEqualTo("3");
         assertThat(RowOptions.SHOWN.domain().read("2.5")).isEqualTo(3);
-        assertThat(Options.AUTOPLAY.domain().say(true)).isEqualTo("by itself");
+        assertThat(MotionOptions.AUTOPLAY.domain().say(true)).isEqualTo("by itself");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"NaN", "Infinity", "-Infinity", "1e999"})
     void whatIsNoFiniteNumberIsRefusedWithASentence(String text) {
-        assertThatThrownBy(() -> Options.HOLD.domain().read(text)).hasMessage("Write a number from 0.5 to 120 s.");
+        assertThatThrownBy(() -> MotionOptions.HOLD.domain().read(text))
+                .hasMessage("Write a number from 0.5 to 120 s.");
         assertThatThrownBy(() -> Ratio.read(text + ":" + text)).hasMessageContaining("such as 16:9");
         assertThatThrownBy(() -> ReelWidth.read("most " + text)).hasMessageStartingWith("Write the width");
         assertThatThrownBy(() -> ReelWidth.read("share " + text)).hasMessageStartingWith("Write the width");

@@ -10,7 +10,7 @@ import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.LeavingKind;
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.SlideId;
@@ -57,6 +57,8 @@ class TimeTest {
         assertThat(back.legs()).noneMatch(Schedule.Leg::forward);
         Schedule fro = new Schedule(holds, changes, CourseKind.TO_AND_FRO);
         assertThat(fro.starts()).containsExactly(List.of(0L), List.of(6000L, 21_000L), List.of(12_000L));
+        assertThat(fro.comes()).containsExactly(25_000L, 5000L, 10_000L);
+        assertThat(back.comes()).containsExactly(18_500L, 12_500L, 5000L);
         assertThat(fro.lap()).isEqualTo(5000 + 4000 + 7000 + 4000 + 1000 + 2000 + 2000 + 1000);
         assertThat(fro.at(25_500)).isEqualTo(new Schedule.Moment(1, 0, 500, true));
     }
@@ -103,7 +105,7 @@ class TimeTest {
     void aReelWithoutTransitionLosesNoTimeToIt() {
         Reel reel = Sample.reel("single", 3);
         assertThat(schedule(reel).lap()).isEqualTo(3 * 5800);
-        reel = Sample.choose(reel, Options.TRANSITION, TransitionKind.NONE);
+        reel = Sample.choose(reel, MotionOptions.TRANSITION, TransitionKind.NONE);
         assertThat(schedule(reel).lap()).isEqualTo(15_000);
     }
 
@@ -113,9 +115,9 @@ class TimeTest {
         Reel reel = Sample.reel("single", 3);
         SlideId second = reel.slides().get(1).id();
         SlideId third = reel.slides().get(2).id();
-        reel = new SetOption<>(Options.TRANSITION, second, null, TransitionKind.NONE).applyTo(reel);
-        reel = new SetOption<>(Options.TRANSITION, third, null, TransitionKind.ALONG).applyTo(reel);
-        reel = new SetOption<>(Options.TRANSITION_TIME, third, null, 1200L).applyTo(reel);
+        reel = new SetOption<>(MotionOptions.TRANSITION, second, null, TransitionKind.NONE).applyTo(reel);
+        reel = new SetOption<>(MotionOptions.TRANSITION, third, null, TransitionKind.ALONG).applyTo(reel);
+        reel = new SetOption<>(MotionOptions.TRANSITION_TIME, third, null, 1200L).applyTo(reel);
         Schedule schedule = schedule(reel);
         assertThat(schedule.changes()).containsExactly(800L, 0L, 1200L);
         assertThat(schedule.starts()).containsExactly(List.of(0L), List.of(5000L), List.of(11_200L));

@@ -10,6 +10,7 @@ import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -91,8 +92,8 @@ public final class Depth implements Arrangement {
             stances.put(setUp, Stances.of(reel.choices(), setUp, reel.slides().size()));
         }
         return new Motion.ByDistance(
-                reel.choices().get(Options.TRANSITION_TIME),
-                reel.choices().get(Options.PACE),
+                reel.choices().get(MotionOptions.TRANSITION_TIME),
+                reel.choices().get(MotionOptions.PACE),
                 stances,
                 reel.choices().get(DepthOptions.ENDLESS));
     }

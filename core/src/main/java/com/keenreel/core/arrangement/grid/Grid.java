@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -41,8 +42,8 @@ public final class Grid implements Arrangement {
                 GridOptions.SPAN,
                 GridOptions.HOLES,
                 GridOptions.PAGE);
-        static final Set<Option<?>> ALL =
-                Shared.together(Shared.together(Shared.STOPS, Shared.HEIGHTS), OWN, ShapeOptions.GAP, Options.ENTERS);
+        static final Set<Option<?>> ALL = Shared.together(
+                Shared.together(Shared.STOPS, Shared.HEIGHTS), OWN, ShapeOptions.GAP, MotionOptions.ENTERS);
     }
 
     @Override
@@ -100,14 +101,14 @@ public final class Grid implements Arrangement {
     public Motion motion(Reel reel) {
         return hasPages(reel)
                 ? new Motion.ByPosition(
-                        reel.choices().get(Options.TRANSITION_TIME),
-                        reel.choices().get(Options.PACE))
+                        reel.choices().get(MotionOptions.TRANSITION_TIME),
+                        reel.choices().get(MotionOptions.PACE))
                 : new Motion.Still();
     }
 
     @Override
     public boolean movesByItself(Reel reel) {
-        return hasPages(reel) && reel.choices().get(Options.AUTOPLAY);
+        return hasPages(reel) && reel.choices().get(MotionOptions.AUTOPLAY);
     }
 
     @Override

@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -81,8 +82,8 @@ public final class Row implements Arrangement {
             }
         }
         return new Motion.ByPosition(
-                reel.choices().get(Options.TRANSITION_TIME),
-                reel.choices().get(Options.PACE),
+                reel.choices().get(MotionOptions.TRANSITION_TIME),
+                reel.choices().get(MotionOptions.PACE),
                 reel.choices().get(RowOptions.UPRIGHT),
                 seams);
     }

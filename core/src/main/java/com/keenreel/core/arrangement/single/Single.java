@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
@@ -36,10 +37,10 @@ public final class Single implements Arrangement {
         static final Set<Option<?>> ALL = Shared.together(
                 Shared.STOPS,
                 Shared.HEIGHTS,
-                Options.TRANSITION,
-                Options.LEAVING,
-                Options.BETWEEN,
-                Options.DRIFT,
+                MotionOptions.TRANSITION,
+                MotionOptions.LEAVING,
+                MotionOptions.BETWEEN,
+                MotionOptions.DRIFT,
                 Options.WORDS_SIZE);
     }
 
@@ -81,10 +82,10 @@ public final class Single implements Arrangement {
         return Motion.ByChange.of(
                 reel.slides().stream()
                         .map(slide -> new Coming(
-                                slide.chosen(Options.TRANSITION, reel.choices()),
-                                slide.chosen(Options.LEAVING, reel.choices()),
-                                slide.chosen(Options.TRANSITION_TIME, reel.choices()),
-                                slide.chosen(Options.PACE, reel.choices())))
+                                slide.chosen(MotionOptions.TRANSITION, reel.choices()),
+                                slide.chosen(MotionOptions.LEAVING, reel.choices()),
+                                slide.chosen(MotionOptions.TRANSITION_TIME, reel.choices()),
+                                slide.chosen(MotionOptions.PACE, reel.choices())))
                         .toList(),
                 reel.direction());
     }
@@ -92,7 +93,7 @@ public final class Single implements Arrangement {
     /** Whether a slide comes through a colour. */
     static boolean passesColour(Reel reel) {
         return reel.slides().stream()
-                .anyMatch(slide -> slide.chosen(Options.TRANSITION, reel.choices()) == TransitionKind.COLOUR);
+                .anyMatch(slide -> slide.chosen(MotionOptions.TRANSITION, reel.choices()) == TransitionKind.COLOUR);
     }
 
     @Override
@@ -116,13 +117,13 @@ public final class Single implements Arrangement {
                 .with(ShapeOptions.RATIO, null, new Ratio(12, 5))
                 .with(ShapeOptions.RATIO, SetUp.TABLET, new Ratio(16, 9))
                 .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
-                .with(Options.AUTOPLAY, null, true)
+                .with(MotionOptions.AUTOPLAY, null, true)
                 .with(Options.ARROWS, SetUp.PHONE, false);
         Choices comparison = Arrangements.usual(this)
                 .with(ShapeOptions.WIDTH, null, new ReelWidth(1, 960))
                 .with(ShapeOptions.RATIO, null, new Ratio(3, 2))
                 .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
-                .with(Options.TRANSITION, null, TransitionKind.ALONG)
+                .with(MotionOptions.TRANSITION, null, TransitionKind.ALONG)
                 .with(Options.ARROWS, SetUp.PHONE, false)
                 .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
         Slot box = Slot.read("box 1200");

@@ -7,8 +7,8 @@ import com.keenreel.core.arrangement.Line.Column;
 import com.keenreel.core.arrangement.Places;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
@@ -24,7 +24,7 @@ public final class Stack implements Arrangement {
      */
     private static final class Has {
         static final Set<Option<?>> ALL =
-                Shared.together(Shared.CELLS, Shared.HEIGHTS, ShapeOptions.GAP, Options.ENTERS);
+                Shared.together(Shared.CELLS, Shared.HEIGHTS, ShapeOptions.GAP, MotionOptions.ENTERS);
     }
 
     @Override
