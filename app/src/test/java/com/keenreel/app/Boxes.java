@@ -46,7 +46,8 @@ public final class Boxes {
                 return [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
               };
               for (const element of root.querySelectorAll('[data-box]')) {
-                if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+                const waits = element.matches('.arrow'); // arrows may be seen once the reel is pointed at
+                if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: !waits })) continue;
                 const box = element.getBoundingClientRect();
                 let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom];
                 for (let around = element.parentElement; around; around = around.parentElement) {

@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.option.ArrowForm;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Phrase;
 import org.jsoup.nodes.Element;
@@ -22,8 +23,8 @@ final class LargerView {
         Element room = dialog.appendElement("div").addClass("room");
         room.appendChild(button("close", Phrase.CLOSE, Shapes.close()));
         room.appendElement("div").addClass("pane");
-        room.appendChild(button("former", Phrase.PREVIOUS, Shapes.previous(way)));
-        room.appendChild(button("next", Phrase.NEXT, Shapes.next(way)));
+        room.appendChild(button("former", Phrase.PREVIOUS, Shapes.arrow(ArrowForm.ANGLE, way == Direction.RTL)));
+        room.appendChild(button("next", Phrase.NEXT, Shapes.arrow(ArrowForm.ANGLE, way == Direction.LTR)));
         Element foot = room.appendElement("div").addClass("foot");
         foot.appendElement("div").addClass("told").attr("aria-live", "polite").appendElement("p");
         Element how = foot.appendElement("div").addClass("how");

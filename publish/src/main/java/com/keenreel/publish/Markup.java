@@ -91,21 +91,32 @@ final class Markup {
     private void steering(Element frame, Motion motion) {
         Direction way = motion.upright() ? Direction.LTR : material.reel().direction();
         if (layout.stands(Part.NEXT)) {
-            frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), Shapes.previous(way)));
-            frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), Shapes.next(way)));
+            boolean onward = way == Direction.LTR;
+            frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), arrows(!onward)));
+            frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), arrows(onward)));
         }
-        if (layout.stands(Part.dot(1))) {
+        int most = layout.ranges().stream()
+                .mapToInt(range -> range.stops().size())
+                .max()
+                .orElse(0);
+        if (layout.stands(Part.dot(1)) || layout.stands(Part.COUNT)) {
             Element dots =
                     frame.appendElement("div").attr("role", "group").attr("aria-label", spoken.say(Phrase.CHOOSE));
-            int most = (int) layout.parts().stream()
-                    .filter(part -> part.what() == Part.What.DOT)
-                    .count();
             for (int n = 1; n <= most; n++) {
                 Elements.is(dots.appendElement("button"), Part.dot(n))
                         .attr("type", "button")
                         .attr("aria-label", spoken.position(n, most));
             }
         }
+        if (layout.stands(Part.COUNT)) { // every slide says it, too
+            Elements.is(frame.appendElement("span"), Part.COUNT).attr("aria-hidden", "true");
+        }
+    }
+
+    private Element[] arrows(boolean right) {
+        return ArrowRules.forms(material.reel()).stream()
+                .map(form -> Shapes.arrow(form, right))
+                .toArray(Element[]::new);
     }
 
     private static Element control(Part part, String label, Element... shapes) {

@@ -6,8 +6,8 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.EndKind;
 import com.keenreel.core.option.MotionOptions;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
@@ -101,7 +101,7 @@ final class PlanWriter {
         }
         if (needs.has(Needs.Beside.LARGER)) {
             plan.put("larger", PlayerFiles.shipped().larger().name());
-            if (reel.choices().get(Options.ADDRESSED)) {
+            if (reel.choices().get(SteeringOptions.ADDRESSED)) {
                 plan.put("addressed", true);
             }
         }
@@ -150,8 +150,8 @@ final class PlanWriter {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("setUp", range.setUp().word());
         if (motion.stops()) {
-            node.put("keys", reel.choices().get(Options.KEYS, range.setUp()));
-            node.put("swipe", reel.choices().get(Options.SWIPE, range.setUp()));
+            node.put("keys", reel.choices().get(SteeringOptions.KEYS, range.setUp()));
+            node.put("swipe", reel.choices().get(SteeringOptions.SWIPE, range.setUp()));
         }
         ArrayNode stops = node.putArray("stops");
         for (Stop stop : range.stops()) {

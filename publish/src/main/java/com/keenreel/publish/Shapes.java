@@ -1,21 +1,26 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.ArrowForm;
 import org.jsoup.nodes.Element;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */
 final class Shapes {
-    private static final String TO_THE_LEFT = "M12.5 3.5 6 10l6.5 6.5";
-    private static final String TO_THE_RIGHT = "M7.5 3.5 14 10l-6.5 6.5";
-
     private Shapes() {}
 
-    static Element previous(Direction way) {
-        return drawn("", way == Direction.LTR ? TO_THE_LEFT : TO_THE_RIGHT);
-    }
-
-    static Element next(Direction way) {
-        return drawn("", way == Direction.LTR ? TO_THE_RIGHT : TO_THE_LEFT);
+    /**
+     * What is drawn on an arrow.
+     *
+     * @param right whether it points to the right
+     */
+    static Element arrow(ArrowForm form, boolean right) {
+        return drawn(
+                ArrowRules.word(form),
+                switch (form) {
+                    case ANGLE -> right ? "M7.5 3.5 14 10l-6.5 6.5" : "M12.5 3.5 6 10l6.5 6.5";
+                    case SHAFT -> right ? "M2.5 10H17M11 4l6 6-6 6" : "M17.5 10H3M9 4l-6 6 6 6";
+                    case SOLID -> right ? "M6.5 3.5v13L16 10Z" : "M13.5 3.5v13L4 10Z";
+                    case BAR -> right ? "M5 4l6 6-6 6M15.5 4v12" : "M15 4l-6 6 6 6M4.5 4v12";
+                });
     }
 
     static Element[] pause() {

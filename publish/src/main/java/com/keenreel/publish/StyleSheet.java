@@ -3,11 +3,12 @@ package com.keenreel.publish;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
-import com.keenreel.core.option.ControlsLook;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.Surround;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
@@ -80,7 +81,8 @@ final class StyleSheet {
         Set<String> boxes = layout.parts().stream().map(Part::css).collect(Collectors.toSet());
         Map<Stretch, Map<String, String>> stretches = new TreeMap<>();
         for (String part : parts) {
-            String absent = boxes.contains(part) ? "display:none" : "";
+            String absent =
+                    boxes.contains(part) || part.startsWith("dot-") ? "display:none" : ""; // dots may only be counted
             int from = 0;
             for (int i = 1; i <= rules.size(); i++) {
                 String body = rules.get(from).getOrDefault(part, absent);
@@ -146,7 +148,6 @@ final class StyleSheet {
 
     private List<String> common() {
         Box inHost = layout.inHost(layout.usual(SetUp.DESK));
-        boolean dark = reel.choices().get(LookOptions.CONTROLS) == ControlsLook.WHITE_ON_DARK;
         String type = "\"" + PlayerFiles.shipped().family() + "\",Verdana,sans-serif";
         List<String> rules = new ArrayList<>();
         rules.add(".reel{width:" + inHost.width().css(Base.PERCENT) + ";margin-left:"
@@ -157,10 +158,6 @@ final class StyleSheet {
                 + ";--ground:" + reel.choices().get(LookOptions.GROUND)
                 + ";--on-ground:" + reel.choices().get(LookOptions.GROUND).ink()
                 + ";--corners:" + px(reel.choices().get(LookOptions.CORNERS))
-                + ";--control:" + (dark ? "#fff" : "#16241e")
-                + ";--on-control:" + (dark ? "#16241e" : "#fff")
-                + ";--control-solid:#16241e"
-                + ";--control-ground:" + (dark ? "rgb(22 36 30/.72)" : "rgb(255 255 255/.86)")
                 + ";--target:" + px(Layout.TARGET) + "}");
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
@@ -173,6 +170,22 @@ final class StyleSheet {
                     ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE) + "}");
         }
         return rules;
+    }
+
+    /** The colours of controls; what stands on the page itself has them without what is seen through. */
+    private String controls(SetUp setUp) {
+        return switch (reel.choices().get(LookOptions.CONTROLS)) {
+            case WHITE_ON_DARK ->
+                "--control:#fff;--on-control:#16241e;--control-solid:#16241e;--control-ground:rgb(22 36 30/.72)";
+            case DARK_ON_WHITE ->
+                "--control:#16241e;--on-control:#fff;--control-solid:#16241e;--control-ground:rgb(255 255 255/.86)";
+            case OWN -> {
+                Colour ground = reel.choices().get(LookOptions.CONTROLS_GROUND, setUp);
+                yield "--control:" + reel.choices().get(LookOptions.CONTROLS_INK, setUp) + ";--on-control:" + ground
+                        + ";--control-solid:" + ground + ";--control-ground:"
+                        + ground.dense(reel.choices().get(LookOptions.CONTROLS_DENSE, setUp) / 100);
+            }
+        };
     }
 
     /** The space at both sides, inside the reel's own box: what widths are asked of is what it leaves. */
@@ -203,9 +216,16 @@ final class StyleSheet {
             BandRules.of(range, band, copies, layout.stride(range), rules);
         }
         ScrollRules.of(range, rules);
-        if (layout.stands(Part.dot(1))) {
-            MarkRules.of(reel.choices().get(Options.MARKS, range.setUp()), rules);
+        if (layout.stands(Part.dot(1)) || layout.stands(Part.COUNT)) {
+            MarkRules.of(
+                    reel.choices().get(SteeringOptions.MARKS, range.setUp()),
+                    range.stops().size(),
+                    rules);
         }
+        if (layout.stands(Part.NEXT)) {
+            ArrowRules.of(reel, range.setUp(), rules);
+        }
+        rules.put("measured>.frame", controls(range.setUp()));
         if (Needs.drifts(reel)) {
             DriftRules.in(range, reel, facts, rules);
         }

@@ -15,6 +15,7 @@ import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -99,7 +100,7 @@ class PublishTest {
         assertThat(html.select(".picture-2").attr("alt")).isEmpty();
         assertThat(html.select("[style], script, style")).isEmpty();
 
-        Document anywhere = html(choose(reel, Options.ANYWHERE, null, true));
+        Document anywhere = html(choose(reel, SteeringOptions.ANYWHERE, null, true));
         assertThat(anywhere.select(".slide-1 a"))
                 .as("one link, with the button's name")
                 .hasSize(1);
@@ -116,7 +117,7 @@ class PublishTest {
 
     @Test
     void aPressOpensTheLargerViewWhereItFollowsNoLink() {
-        Reel reel = choose(reel(3), Options.LARGER, null, true);
+        Reel reel = choose(reel(3), SteeringOptions.LARGER, null, true);
         Slide first = reel.slides().get(0);
         Slide second = reel.slides().get(1);
         reel = reel.withSlides(List.of(
@@ -133,7 +134,7 @@ class PublishTest {
         assertThat(html.select("dialog [data-do]")).hasSize(7);
         assertThat(FragmentWriter.write(material(reel), "v").css()).contains("zoom-in");
 
-        Reel anywhere = choose(reel, Options.ANYWHERE, null, true);
+        Reel anywhere = choose(reel, SteeringOptions.ANYWHERE, null, true);
         assertThat(html(anywhere).select("a.larger, dialog")).isEmpty();
         assertThat(FragmentWriter.write(material(anywhere), "v").css()).doesNotContain("zoom-in");
 
@@ -216,7 +217,7 @@ class PublishTest {
 
     @Test
     void aPartThatASetUpLeavesOutIsNotDisplayedThere() {
-        String css = FragmentWriter.write(material(choose(reel(2), Options.ARROWS, SetUp.PHONE, false)), "v")
+        String css = FragmentWriter.write(material(choose(reel(2), SteeringOptions.ARROWS, SetUp.PHONE, false)), "v")
                 .css();
         String phone = css.substring(
                 css.indexOf("@container reel (width <"), css.indexOf("@container reel (not (width < 37.5em"));

@@ -5,24 +5,20 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.arrangement.Pressed;
-import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.ControlsLook;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
-import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.CropLoss;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.space.Part;
-import com.keenreel.core.space.Range;
-import com.keenreel.publish.Spoken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -92,8 +88,8 @@ public final class Brief {
         if (brief.arrangement.has(Options.WORDS_PLACE)) {
             brief.sentence().text("Its words stand ").by(Options.WORDS_PLACE).text(".");
         }
-        boolean addressed =
-                brief.arrangement.has(Options.ADDRESSED) && reel.choices().get(Options.ADDRESSED);
+        boolean addressed = brief.arrangement.has(SteeringOptions.ADDRESSED)
+                && reel.choices().get(SteeringOptions.ADDRESSED);
         if (addressed && Pressed.of(reel, slide, facts.said(slide)) == Pressed.LARGER) {
             brief.sentence()
                     .text("A link to its larger view is the page's address with #reel-"
@@ -138,62 +134,8 @@ public final class Brief {
 
     private void steering() {
         own(Line.Column.STEERING);
-        if (arrangement.has(Options.ARROWS)) {
-            stops();
-        }
-        if (arrangement.has(Options.ANYWHERE)) {
-            sentence()
-                    .text("A press ")
-                    .all(Options.ANYWHERE)
-                    .text(" follows its link")
-                    .maybe(Options.LARGER, "; on a picture without one it ", "")
-                    .text(".");
-        }
-        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
-        boolean larger = arrangement.has(Options.LARGER) && reel.choices().get(Options.LARGER)
-                || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
-        if (arrangement.has(Options.ADDRESSED)) {
-            sentence()
-                    .idle(!larger)
-                    .text("Which picture is seen in the larger view stands ")
-                    .all(Options.ADDRESSED)
-                    .text(".");
-        }
-        speech(Arrays.stream(Phrase.values())
-                .filter(phrase -> arrangement.has(Options.wording(phrase)))
-                .filter(phrase -> larger || !phrase.isOfLargerView())
-                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
-                .toArray(Phrase[]::new));
+        new SaidOfSteering(reel, layout, this::sentence).say();
         column("Steering");
-    }
-
-    /** How visitors go from stop to stop. */
-    private void stops() {
-        boolean steered = arrangement.motion(reel).stops();
-        Sentence use = steered ? sentence().always() : sentence().idle();
-        use.text(steered ? "Visitors use " : "Were there somewhere to go to, visitors would use ")
-                .by(Options.ARROWS)
-                .text(", ")
-                .by(Options.DOTS)
-                .text(", ")
-                .by(Options.SWIPE)
-                .text(" and ")
-                .by(Options.KEYS)
-                .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
-        sentence()
-                .idle(!layout.stands(Part.dot(1)))
-                .text("Stops are marked by ")
-                .by(Options.MARKS)
-                .text(".");
-        List<Range> cramped = layout.withoutDots();
-        List<String> without =
-                cramped.stream().map(range -> range.setUp().word()).distinct().toList();
-        if (!without.isEmpty()) {
-            sentence()
-                    .text("On " + String.join(" and ", without) + " there is no room for "
-                            + cramped.get(0).stops().size()
-                            + " dots; they are left out.");
-        }
     }
 
     private void words() {
@@ -204,31 +146,6 @@ public final class Brief {
         if (!sentences.isEmpty()) {
             column("Words");
         }
-    }
-
-    /** What is said to those who listen. */
-    private void speech(Phrase... phrases) {
-        Sentence speech = sentence().text("Its language is ").all(Options.LANGUAGE);
-        if (reel.direction() == Direction.RTL) {
-            speech.text(", read from right to left");
-        }
-        if (!Spoken.knows(reel.language())) {
-            speech.text("; Keen Reel has no words of it, so until you reword them, English is said");
-        }
-        if (phrases.length > 0) {
-            List<Control> all = Arrays.stream(phrases)
-                    .map(phrase -> Control.wording(reel, phrase))
-                    .toList();
-            speech.text(". Those who listen hear ").together("the usual words", all);
-            String before = " but for ";
-            for (Control control : all) {
-                if (!control.said().isEmpty()) {
-                    speech.text(before).always().control(control);
-                    before = ", ";
-                }
-            }
-        }
-        speech.text(".");
     }
 
     private <T> boolean any(Option<T> option, java.util.function.Predicate<T> test) {
@@ -247,6 +164,17 @@ public final class Brief {
                     .text(" and stand on ")
                     .all(LookOptions.GROUND)
                     .text(".");
+        }
+        if (controls) {
+            boolean own = reel.choices().get(LookOptions.CONTROLS) == ControlsLook.OWN;
+            Sentence colours = own ? sentence().always() : sentence().idle();
+            colours.text(own ? "Controls are " : "In own colours controls would be ")
+                    .by(LookOptions.CONTROLS_INK)
+                    .text(" on ")
+                    .by(LookOptions.CONTROLS_GROUND)
+                    .text(", ")
+                    .by(LookOptions.CONTROLS_DENSE)
+                    .text(" dense.");
         }
         if (arrangement.has(Options.WORDS_PLACE)) {
             boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);

@@ -9,9 +9,9 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Link;
@@ -327,13 +327,13 @@ public record Sheet(
                 reel.hold(slide),
                 arrangement.movesByItself(reel),
                 Pressed.of(reel, slide, said),
-                reel.choices().get(Options.LARGER),
+                reel.choices().get(SteeringOptions.LARGER),
                 new Offers(
                         reel.follows() == null,
                         arrangement.has(ShapeOptions.FIT),
                         arrangement.tells(Words.Field.TITLE),
                         arrangement.tells(Words.Field.TEXT),
-                        arrangement.has(Options.ANYWHERE) || arrangement.has(Options.LARGER)),
+                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER)),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

@@ -3,14 +3,13 @@ package com.keenreel.core.arrangement;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.HeightKind;
 import com.keenreel.core.option.LookOptions;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Measured;
@@ -22,6 +21,7 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Scrolled;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stance.Point;
+import com.keenreel.core.space.Target;
 import com.keenreel.core.space.Widths;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
@@ -46,7 +46,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Layout {
     /** What a press target needs each way at the least, px: WCAG 2.2, success criterion 2.5.8. */
-    public static final double TARGET = Controls.DOT;
+    public static final double TARGET = Target.LEAST;
 
     /** How high a window is where nobody knows, px. */
     public static final double WINDOW = 800;
@@ -258,13 +258,14 @@ public final class Layout {
 
     /** The ranges in which dots were asked for but too many stops leave no room for them. */
     public List<Range> withoutDots() {
-        if (!Arrangements.of(reel).has(Options.DOTS)) {
+        if (!Arrangements.of(reel).has(SteeringOptions.DOTS)) {
             return List.of();
         }
         return ranges().stream()
-                .filter(range -> reel.choices().get(Options.DOTS, range.setUp()) && !isHidden(range.setUp()))
+                .filter(range -> reel.choices().get(SteeringOptions.DOTS, range.setUp()) && !isHidden(range.setUp()))
                 .filter(range -> range.stops().size() > 1
-                        && range.frame().boxOf(Part.dot(1)).isEmpty())
+                        && range.frame().boxOf(Part.dot(1)).isEmpty()
+                        && range.frame().boxOf(Part.COUNT).isEmpty())
                 .toList();
     }
 

@@ -1,6 +1,6 @@
 package com.keenreel.core.arrangement;
 
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
@@ -24,7 +24,7 @@ public enum Pressed {
      */
     public static Pressed of(Reel reel, Slide slide, Said said) {
         boolean button = !said.button().isEmpty() && Arrangements.of(reel).tells(Field.BUTTON);
-        boolean anywhere = !button || reel.choices().get(Options.ANYWHERE);
+        boolean anywhere = !button || reel.choices().get(SteeringOptions.ANYWHERE);
         boolean moved = slide.carries() instanceof Carries.Pair;
         if (!said.link().isEmpty() && anywhere && !moved) {
             return LINK;
@@ -35,9 +35,9 @@ public enum Pressed {
     /** Whether a press on that slide opens the larger view where it follows no link. */
     public static boolean mayOpen(Reel reel, Slide slide) {
         Boolean own = slide.larger();
-        boolean larger = own == null ? reel.choices().get(Options.LARGER) : own;
+        boolean larger = own == null ? reel.choices().get(SteeringOptions.LARGER) : own;
         return larger
                 && slide.carries() instanceof Carries.Picture
-                && Arrangements.of(reel).has(Options.LARGER);
+                && Arrangements.of(reel).has(SteeringOptions.LARGER);
     }
 }

@@ -8,6 +8,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,8 +36,14 @@ public final class Shared {
             ShapeOptions.HEIGHT, ShapeOptions.FIXED, ShapeOptions.OF_WINDOW, ShapeOptions.LEAST, ShapeOptions.MOST);
 
     /** What every reel has in which something moves by itself, or can. */
-    public static final Set<Option<?>> MOVES =
-            together(EVERY, LookOptions.CONTROLS, Options.wording(Phrase.PAUSE), Options.wording(Phrase.PLAY));
+    public static final Set<Option<?>> MOVES = together(
+            EVERY,
+            LookOptions.CONTROLS,
+            LookOptions.CONTROLS_INK,
+            LookOptions.CONTROLS_GROUND,
+            LookOptions.CONTROLS_DENSE,
+            Options.wording(Phrase.PAUSE),
+            Options.wording(Phrase.PLAY));
 
     /** What cells have: pictures cropped to a ratio, and their words. */
     public static final Set<Option<?>> CELLS = together(
@@ -58,7 +65,7 @@ public final class Shared {
             LookOptions.SHADOW,
             LookOptions.SHADOW_STRENGTH,
             LookOptions.INK,
-            Options.ANYWHERE,
+            SteeringOptions.ANYWHERE,
             Options.wording(Phrase.SLIDE),
             Options.wording(Phrase.POSITION),
             Options.wording(Phrase.DIVIDER));
@@ -68,6 +75,9 @@ public final class Shared {
 
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
+
+    /** The same where arrows can stand at the sides of what moves. */
+    public static final Set<Option<?>> SIDED = together(STOPS, SteeringOptions.ARROWS_PLACE);
 
     private Shared() {}
 
@@ -82,9 +92,9 @@ public final class Shared {
                 LookOptions.BORDER,
                 LookOptions.BORDER_COLOUR,
                 LookOptions.INK,
-                Options.ANYWHERE,
-                Options.LARGER,
-                Options.ADDRESSED));
+                SteeringOptions.ANYWHERE,
+                SteeringOptions.LARGER,
+                SteeringOptions.ADDRESSED));
         for (Phrase phrase : Phrase.values()) {
             if (phrase.isOfLargerView() || phrase == Phrase.SLIDE || phrase == Phrase.POSITION) {
                 options.add(Options.wording(phrase));
@@ -97,8 +107,8 @@ public final class Shared {
         Set<Option<?>> options = new LinkedHashSet<>(MOVES);
         options.addAll(together(
                 CELLS,
-                Options.LARGER,
-                Options.ADDRESSED,
+                SteeringOptions.LARGER,
+                SteeringOptions.ADDRESSED,
                 MotionOptions.TRANSITION_TIME,
                 MotionOptions.PACE,
                 MotionOptions.HOLD,
@@ -109,11 +119,14 @@ public final class Shared {
                 MotionOptions.DELAY,
                 MotionOptions.REST,
                 MotionOptions.POINTED,
-                Options.ARROWS,
-                Options.DOTS,
-                Options.MARKS,
-                Options.SWIPE,
-                Options.KEYS,
+                SteeringOptions.ARROWS,
+                SteeringOptions.ARROWS_FORM,
+                SteeringOptions.ARROWS_SIZE,
+                SteeringOptions.ARROWS_SHOWN,
+                SteeringOptions.DOTS,
+                SteeringOptions.MARKS,
+                SteeringOptions.SWIPE,
+                SteeringOptions.KEYS,
                 MotionOptions.ANEW));
         for (Phrase phrase : Phrase.values()) {
             options.add(Options.wording(phrase));

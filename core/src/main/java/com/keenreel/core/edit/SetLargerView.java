@@ -1,6 +1,6 @@
 package com.keenreel.core.edit;
 
-import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
@@ -31,6 +31,8 @@ public record SetLargerView(SlideId slide, @Nullable Boolean larger) implements 
     @Override
     public String say(Reel reel) {
         return "press on the picture of " + SlideAt.say(reel, slide) + ": "
-                + (larger == null ? "as the reel" : Options.LARGER.domain().say(larger));
+                + (larger == null
+                        ? "as the reel"
+                        : SteeringOptions.LARGER.domain().say(larger));
     }
 }

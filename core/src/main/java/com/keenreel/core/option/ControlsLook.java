@@ -1,11 +1,18 @@
 package com.keenreel.core.option;
 
-/** How arrows, dots and the pause button are dressed; both have a ground of their own to be seen on any picture. */
+/** How arrows, dots and the pause button are dressed; the first two have a ground that is seen on any picture. */
 public enum ControlsLook {
-    WHITE_ON_DARK,
-    DARK_ON_WHITE;
+    WHITE_ON_DARK("white on dark"),
+    DARK_ON_WHITE("dark on white"),
+    OWN("in own colours");
+
+    private final String says;
+
+    ControlsLook(String says) {
+        this.says = says;
+    }
 
     String say() {
-        return this == WHITE_ON_DARK ? "white on dark" : "dark on white";
+        return says;
     }
 }

@@ -13,6 +13,41 @@ public final class LookOptions {
                     "look of controls", "Arrows, dots and pause.", "colour", "color", "navigation", "style", "buttons"),
             OneOf.of(ControlsLook.class, ControlsLook::say),
             ControlsLook.WHITE_ON_DARK);
+    public static final Option<Colour> CONTROLS_INK = new Option<>(
+            "look.controls-ink",
+            Meaning.of(
+                    "colour of controls",
+                    "What is drawn on controls of colours of their own.",
+                    "color",
+                    "arrows",
+                    "dots"),
+            new Colours(),
+            new Colour("#ffffff"),
+            Scope.SET_UP);
+    public static final Option<Colour> CONTROLS_GROUND = new Option<>(
+            "look.controls-ground",
+            Meaning.of(
+                    "ground of controls",
+                    "What controls of colours of their own stand on.",
+                    "color",
+                    "background",
+                    "arrows",
+                    "buttons"),
+            new Colours(),
+            new Colour("#16241e"),
+            Scope.SET_UP);
+    public static final Option<Double> CONTROLS_DENSE = new Option<>(
+            "look.controls-dense",
+            Meaning.of(
+                    "density of that ground",
+                    "How little of the picture is seen through the ground of controls.",
+                    "opacity",
+                    "transparent",
+                    "background",
+                    "arrows"),
+            new Within(0, 100, 1, "%"),
+            72.0,
+            Scope.SET_UP);
     public static final Option<Double> CORNERS = new Option<>(
             "look.corners",
             Meaning.of("corners", "How round the corners of pictures are.", "rounded", "radius", "border"),
@@ -142,6 +177,9 @@ public final class LookOptions {
 
     private static final List<Option<?>> ALL = List.of(
             CONTROLS,
+            CONTROLS_INK,
+            CONTROLS_GROUND,
+            CONTROLS_DENSE,
             CORNERS,
             GROUND,
             INK,

@@ -16,57 +16,11 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * What can be chosen in several arrangements beside {@link ShapeOptions shape}, {@link MotionOptions motion} and
- * {@link LookOptions look}; what one has alone is declared with it.
+ * What can be chosen in several arrangements beside {@link ShapeOptions shape}, {@link MotionOptions motion},
+ * {@link SteeringOptions steering} and {@link LookOptions look}; what one has alone is declared with it.
  */
 public final class Options {
     private static final Map<String, Option<?>> ALL = new LinkedHashMap<>();
-
-    public static final Option<Boolean> ARROWS = option(
-            "steering.arrows",
-            Meaning.of(
-                    "arrows",
-                    "Arrows at the sides of the picture.",
-                    "navigation",
-                    "controls",
-                    "buttons",
-                    "previous",
-                    "next"),
-            new YesNo("arrows", "no arrows"),
-            true,
-            Scope.SET_UP);
-    public static final Option<Boolean> DOTS = option(
-            "steering.dots",
-            Meaning.of("dots", "A dot for each stop.", "navigation", "controls", "bullets", "pages"),
-            new YesNo("dots", "no dots"),
-            true,
-            Scope.SET_UP);
-    public static final Option<MarkKind> MARKS = option(
-            "steering.marks",
-            Meaning.of(
-                    "marks of stops",
-                    "What stands for each stop where dots are wanted.",
-                    "dots",
-                    "numbers",
-                    "progress",
-                    "line",
-                    "pagination",
-                    "bullets"),
-            OneOf.of(MarkKind.class, MarkKind::say),
-            MarkKind.DOTS,
-            Scope.SET_UP);
-    public static final Option<Boolean> SWIPE = option(
-            "steering.swipe",
-            Meaning.of("swipe", "Moving by a finger or a dragged pointer.", "touch", "drag", "finger", "phone"),
-            new YesNo("swipe", "no swipe"),
-            true,
-            Scope.SET_UP);
-    public static final Option<Boolean> KEYS = option(
-            "steering.keys",
-            Meaning.of("keys", "Arrow keys while focus is inside the reel.", "keyboard", "arrow keys"),
-            new YesNo("keys", "no keys"),
-            true,
-            Scope.SET_UP);
 
     public static final Option<WordsPlace> WORDS_PLACE = option(
             "words.place",
@@ -156,42 +110,6 @@ public final class Options {
             2,
             Scope.SET_UP);
 
-    public static final Option<Boolean> ANYWHERE = option(
-            "steering.press",
-            Meaning.of(
-                    "where a press follows the link",
-                    "Where a press follows the link of a slide that has a button; one without a button is pressed anywhere.",
-                    "link",
-                    "click",
-                    "tap",
-                    "button"),
-            new YesNo("anywhere on a slide", "on its button"),
-            false);
-    public static final Option<Boolean> LARGER = option(
-            "steering.larger",
-            Meaning.of(
-                    "press on a picture",
-                    "What a press on a picture does where it follows no link.",
-                    "zoom",
-                    "enlarge",
-                    "lightbox",
-                    "full screen",
-                    "click"),
-            new YesNo("opens it in the larger view", "does nothing"),
-            false);
-    public static final Option<Boolean> ADDRESSED = option(
-            "steering.addressed",
-            Meaning.of(
-                    "address of the larger view",
-                    "Whether the page's address says which picture is seen in the larger view, so that it can be linked.",
-                    "link",
-                    "url",
-                    "anchor",
-                    "hash",
-                    "fragment",
-                    "deep link"),
-            new YesNo("in the page's address", "not in the page's address"),
-            false);
     public static final Option<Language> LANGUAGE = option(
             "speech.language",
             Meaning.of(
@@ -236,6 +154,7 @@ public final class Options {
     public static Collection<Option<?>> shared() {
         List<Option<?>> all = new ArrayList<>(ShapeOptions.all());
         all.addAll(MotionOptions.all());
+        all.addAll(SteeringOptions.all());
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
         return Collections.unmodifiableCollection(all);

@@ -59,7 +59,7 @@ public final class PairBoxes {
         Box before = Fit.of(fit, facts.of(pair.before()), width, height, focal);
         Box after = Fit.of(fit, facts.of(pair.after()), width, height, focal);
         Length divider = width.times(pair.startsAt());
-        Length middle = height.minus(Controls.HIT).dividedBy(2);
+        Length middle = height.minus(Target.HIT).dividedBy(2);
         Length nameTop = height.minus(HEIGHT).minus(Length.max(Length.px(INSET), foot));
         Advances type = facts.type();
 
@@ -79,8 +79,7 @@ public final class PairBoxes {
         }
         parts.add(Placed.of(
                 Part.divider(n), new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height)));
-        parts.add(
-                Placed.of(Part.handle(n), Box.of(divider.minus(Controls.HIT / 2), middle, Controls.HIT, Controls.HIT)));
+        parts.add(Placed.of(Part.handle(n), Box.of(divider.minus(Target.HIT / 2), middle, Target.HIT, Target.HIT)));
         return parts;
     }
 }

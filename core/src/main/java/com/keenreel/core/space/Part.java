@@ -51,7 +51,9 @@ public record Part(What what, int number, String which) {
         AGAIN,
         PAUSE,
         ARROW,
-        DOT;
+        DOT,
+        /** Which stop it is, of how many. */
+        COUNT;
 
         private final String word = name().toLowerCase(Locale.ROOT);
     }
@@ -61,6 +63,7 @@ public record Part(What what, int number, String which) {
     public static final Part GROUND = one(What.GROUND);
     public static final Part STRIP = one(What.STRIP);
     public static final Part PAUSE = one(What.PAUSE);
+    public static final Part COUNT = one(What.COUNT);
     public static final Part PREVIOUS = new Part(What.ARROW, 0, "previous");
     public static final Part NEXT = new Part(What.ARROW, 0, "next");
 

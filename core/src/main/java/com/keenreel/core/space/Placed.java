@@ -90,6 +90,11 @@ public record Placed(
         return new Placed(part, box, clips, needed, setting, depth, scrolled, inside);
     }
 
+    /** The same so much further to the right and down. */
+    public Placed movedBy(Length left, Length top) {
+        return new Placed(part, box.movedBy(left, top), clips, room, setting, depth, scrolled, inside);
+    }
+
     /** With words in it, set like that. */
     Placed set(Setting words) {
         return new Placed(part, box, clips, room, words, depth, scrolled, inside);

@@ -101,11 +101,10 @@ public final class SlideBoxes {
      *
      * @param width of the picture area
      * @param height of the picture area
-     * @param besideArrows whether words must stay clear of arrows at the sides
-     * @param foot what words must keep clear at the foot of the area
+     * @param clear what words on it keep clear of
      */
-    public List<Placed> in(int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot) {
-        return in(n, slide, width, height, besideArrows, foot, height);
+    public List<Placed> in(int n, Slide slide, Length width, Length height, Clear clear) {
+        return in(n, slide, width, height, clear, height);
     }
 
     /**
@@ -113,23 +112,20 @@ public final class SlideBoxes {
      *
      * @param width of the picture area
      * @param height of the picture area
-     * @param besideArrows whether words must stay clear of arrows at the sides
-     * @param foot what words must keep clear at the foot of the area
+     * @param clear what words on it keep clear of
      * @param above what words below have above them
      */
-    public List<Placed> in(
-            int n, Slide slide, Length width, Length height, boolean besideArrows, Length foot, Length above) {
+    public List<Placed> in(int n, Slide slide, Length width, Length height, Clear clear, Length above) {
         List<Placed> parts = new ArrayList<>();
         parts.add(Placed.clipping(
                 Part.crop(n),
                 known.computeIfAbsent(List.of(width, height), any -> Box.all(width, height)),
-                carried(n, slide, width, height, foot)));
+                carried(n, slide, width, height, clear.foot())));
         WordsPlace place = words.place(slide);
         if (place == WordsPlace.BELOW && words.reserved() > 0) {
             parts.add(Placed.of(Part.words(n), words.below(width, above)).set(words.settingBelow(width)));
         } else if (place.over() && facts.said(slide).shows()) {
-            Box area = known.computeIfAbsent(
-                    List.of(width, height, besideArrows, foot), any -> words.over(width, height, besideArrows, foot));
+            Box area = known.computeIfAbsent(List.of(width, height, clear), any -> words.over(width, height, clear));
             parts.add(Placed.of(Part.words(n), area).set(words.settingOver(place, area.width())));
         }
         return parts;

@@ -97,11 +97,11 @@ final class WordsArea {
                 + (button ? ABOVE_BUTTON + Setting.BUTTON_HEIGHT : 0);
     }
 
-    /** On a picture area of that size, clear of the arrows at its sides and of the line of dots at its foot. */
-    Box over(Length width, Length height, boolean besideArrows, Length line) {
-        double side = besideArrows ? Controls.HIT + 2 * Controls.EDGE + 4 : setUp == SetUp.PHONE ? 16 : 24;
+    /** On a picture area of that size, clear of what stands at its sides and of what stands at its foot. */
+    Box over(Length width, Length height, Clear clear) {
+        double side = clear.beside() > 0 ? clear.beside() + 4 : setUp == SetUp.PHONE ? 16 : 24;
         double top = setUp == SetUp.PHONE ? 16 : 24;
-        Length foot = Length.max(Length.px(top), line);
+        Length foot = Length.max(Length.px(top), clear.foot());
         return new Box(
                 Length.px(side),
                 Length.px(top),

@@ -19,6 +19,7 @@ import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
@@ -313,9 +314,9 @@ class LayoutTest {
     /** Five parts between 8 px and a pause button's 44 + 8 + 8 on either side: (1000 - 2 * 60) / 5 = 176 px each. */
     @Test
     void theLineOfStopsIsAsWideAsThereIsRoom() {
-        Reel reel =
-                choose(choose(Sample.reel("single", 5), MotionOptions.AUTOPLAY, true), Options.MARKS, MarkKind.LINE);
-        reel = choose(reel, Options.ARROWS, false);
+        Reel reel = choose(
+                choose(Sample.reel("single", 5), MotionOptions.AUTOPLAY, true), SteeringOptions.MARKS, MarkKind.LINE);
+        reel = choose(reel, SteeringOptions.ARROWS, false);
         Map<String, Measured> boxes =
                 Layout.of(reel, Sample.facts(16, 9, 16, 9, 16, 9, 16, 9, 16, 9)).at(1000, 800).stream()
                         .collect(Collectors.toMap(Measured::name, Function.identity()));

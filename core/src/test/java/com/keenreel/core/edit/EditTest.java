@@ -7,10 +7,10 @@ import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.MotionOptions;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
@@ -138,11 +138,11 @@ class EditTest {
         assertThat(new SetHold(slide(1), 6500L).say(reel)).isEqualTo("slide 1 stands 6.5 s instead of 5 s");
         assertThat(new SetOption<>(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5)).say(reel))
                 .isEqualTo("ratio on phone: 4:5 instead of as everywhere");
-        assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, false).say(reel))
+        assertThat(new SetOption<>(SteeringOptions.ARROWS, SetUp.PHONE, false).say(reel))
                 .isEqualTo("no arrows on phone");
         assertThat(new SetOption<>(MotionOptions.AUTOPLAY, null, true).say(reel))
                 .isEqualTo("goes on: by itself");
-        assertThat(new SetOption<>(Options.ARROWS, SetUp.PHONE, (Boolean) null).say(reel))
+        assertThat(new SetOption<>(SteeringOptions.ARROWS, SetUp.PHONE, (Boolean) null).say(reel))
                 .isEqualTo("arrows on phone: as everywhere");
         assertThat(new SetCarried(slide(1), new Carries.Plain(new Colour("#aa3355"))).say(reel))
                 .isEqualTo("colour of slide 1: #aa3355");

@@ -12,10 +12,10 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Facts;
@@ -42,7 +42,7 @@ public final class Depth implements Arrangement {
                 DepthOptions.FADE,
                 DepthOptions.ENDLESS);
         static final Set<Option<?>> ALL = Shared.together(
-                Shared.STOPS, OWN, LookOptions.REFLECTION, LookOptions.REFLECTION_LENGTH, LookOptions.REFLECTION_GAP);
+                Shared.SIDED, OWN, LookOptions.REFLECTION, LookOptions.REFLECTION_LENGTH, LookOptions.REFLECTION_GAP);
     }
 
     @Override
@@ -129,7 +129,7 @@ public final class Depth implements Arrangement {
                 .with(DepthOptions.NEIGHBOURS, SetUp.PHONE, 1)
                 .with(DepthOptions.OVERLAP, SetUp.PHONE, 70.0)
                 .with(LookOptions.REFLECTION, null, 35.0)
-                .with(Options.ARROWS, SetUp.PHONE, false);
+                .with(SteeringOptions.ARROWS, SetUp.PHONE, false);
         return List.of(new Starter(
                 6, "depth", "Depth", "one in front of its neighbours", "showcase", Slot.read("box 1200"), 1, choices));
     }

@@ -8,7 +8,7 @@ import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Clear;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.InDepth;
 import com.keenreel.core.space.Length;
@@ -20,6 +20,7 @@ import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.steering.Around;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +49,9 @@ final class DepthPlaces implements Places {
         List<Stance> stances = Objects.requireNonNull(motion.stances().get(setUp));
         List<Stop> stops = Stop.every(1, count);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Length item = Length.WIDTH.dividedBy(Stances.extent(stances));
+        Around around = Around.of(reel, span, stops.size());
+        Length width = around.width();
+        Length item = width.dividedBy(Stances.extent(stances));
         Length picture = item.dividedBy(choices.get(ShapeOptions.RATIO, setUp).value());
         boolean reflects = choices.get(LookOptions.REFLECTION) > 0;
         Length mirrored = picture.times(choices.get(LookOptions.REFLECTION_LENGTH) / 100);
@@ -58,12 +61,12 @@ final class DepthPlaces implements Places {
         Length axis = reflects ? picture : height.dividedBy(2); // pictures that are reflected stand on one floor
         boolean round = motion.isRound(setUp, count);
 
-        Box place = new Box(Length.WIDTH.minus(item).dividedBy(2), Length.ZERO, item, height);
+        Box place = new Box(width.minus(item).dividedBy(2), Length.ZERO, item, height);
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             int away = Motion.ByDistance.distance(i, count, round);
             Slide slide = reel.slides().get(i);
-            List<Placed> parts = new ArrayList<>(boxes.in(i + 1, slide, item, picture, false, Length.ZERO, floor));
+            List<Placed> parts = new ArrayList<>(boxes.in(i + 1, slide, item, picture, Clear.OF_NOTHING, floor));
             parts.replaceAll(part -> part.part().what() == What.WORDS && away != 0 ? part.unseen() : part);
             if (reflects && !slide.carries().pictures().isEmpty()) {
                 Box below = new Box(Length.ZERO, picture.plus(gap), item, mirrored);
@@ -75,12 +78,9 @@ final class DepthPlaces implements Places {
                     .standing(new InDepth(away < 0 ? own.mirrored() : own, item, axis));
             slides.add(own.opacity() > 0 ? standing : standing.unseen());
         }
-        Box all = Box.all(Length.WIDTH, height);
-        Controls controls = new Controls(reel, span, stops.size(), picture, false);
-        List<Placed> inside = new ArrayList<>();
-        inside.add(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides))));
-        inside.addAll(controls.around(height));
-        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        Box all = Box.all(width, height);
+        Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)));
+        Placed frame = around.controls(picture, false).frame(view);
         return new Range(span, frame, stops, item, Length.ZERO);
     }
 }

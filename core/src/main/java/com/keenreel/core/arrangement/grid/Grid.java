@@ -17,6 +17,7 @@ import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.Spanning;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
@@ -153,7 +154,7 @@ public final class Grid implements Arrangement {
                 .with(GridOptions.COLUMNS, SetUp.PHONE, 2)
                 .with(ShapeOptions.GAP, null, 16.0)
                 .with(ShapeOptions.GAP, SetUp.PHONE, 8.0)
-                .with(Options.LARGER, null, true)
+                .with(SteeringOptions.LARGER, null, true)
                 .with(Options.WORDS_PLACE, null, WordsPlace.NOWHERE);
         return List.of(
                 new Starter(5, "grid", "Grid", "many pictures at once", "gallery", Slot.read("box 1200"), 1, choices));

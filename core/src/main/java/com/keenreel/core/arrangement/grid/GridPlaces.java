@@ -8,7 +8,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Clear;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.JustifiedRows.Row;
 import com.keenreel.core.space.Length;
@@ -19,6 +19,7 @@ import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.space.Widths;
+import com.keenreel.core.steering.Around;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -85,13 +86,12 @@ final class GridPlaces implements Places {
                     : filled(pages.get(page), filled.in(span).get(page), setUp, left, gap, boxes, slides);
             height = Length.max(height, own);
         }
-        List<Placed> inside = new ArrayList<>();
-        Box view = Box.all(Length.WIDTH, height);
-        inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, view, slides))));
+        Box all = Box.all(Length.WIDTH, height);
+        Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)));
         // arrows stand in the line below, beside the numbers of the pages: on a cell they would hide a picture
-        Controls controls = new Controls(reel, span, pages.size(), Length.ZERO, false);
-        inside.addAll(controls.around(height));
-        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
+        Placed frame = Around.withoutSides(reel, span, pages.size())
+                .controls(height, false)
+                .frame(view);
         return new Range(span, frame, pages, step, gap);
     }
 
@@ -161,6 +161,6 @@ final class GridPlaces implements Places {
     private Placed slide(int n, Box box, SlideBoxes boxes) {
         Length picture = box.height().minus(boxes.reserved());
         return Placed.of(
-                Part.slide(n), box, boxes.in(n, reel.slides().get(n - 1), box.width(), picture, false, Length.ZERO));
+                Part.slide(n), box, boxes.in(n, reel.slides().get(n - 1), box.width(), picture, Clear.OF_NOTHING));
     }
 }

@@ -10,7 +10,6 @@ import com.keenreel.core.reel.PictureTraits.Inked;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
@@ -18,7 +17,9 @@ import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.space.Target;
 import com.keenreel.core.space.Widths;
+import com.keenreel.core.steering.Controls;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -41,10 +42,10 @@ public final class MarqueePlaces implements Places {
     static final double NARROW = 8;
 
     /** Logos that stand one below another are at most so wide, px: they have room in the narrowest band. */
-    static final double WIDEST_UPRIGHT = Widths.NARROWEST - Controls.HIT - Controls.EDGE;
+    static final double WIDEST_UPRIGHT = Widths.NARROWEST - Target.HIT - Target.EDGE;
 
     /** Kept at the band's end for the pause button, px. */
-    static final double PAUSE = Controls.HIT + Controls.EDGE;
+    static final double PAUSE = Target.HIT + Target.EDGE;
 
     private final Reel reel;
     private final Facts facts;
@@ -173,7 +174,7 @@ public final class MarqueePlaces implements Places {
         boolean upright = upright();
         Length bandWidth = Length.WIDTH.minus(PAUSE);
         double height = upright ? reel.choices().get(MarqueeOptions.TALL, setUp) : height(setUp);
-        double whole = Math.max(height, Controls.HIT);
+        double whole = Math.max(height, Target.HIT);
         List<Placed> slides = new ArrayList<>();
         List<Integer> narrow = new ArrayList<>();
         double along = 0;
@@ -200,7 +201,7 @@ public final class MarqueePlaces implements Places {
                 Box.all(Length.WIDTH, Length.px(whole)),
                 List.of(
                         Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))),
-                        Controls.pause(Length.WIDTH.minus(Controls.HIT), Length.px(whole / 2))));
+                        Controls.pause(Length.WIDTH.minus(Target.HIT), Length.px(whole / 2))));
         List<Stop> stops = Stop.all(reel.slides().size());
         return new Range(span, frame, stops, Length.px(along), Length.px(between), narrow);
     }

@@ -16,6 +16,7 @@ import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
@@ -35,7 +36,7 @@ public final class Row implements Arrangement {
      */
     private static final class Has {
         static final Set<Option<?>> ALL =
-                Shared.together(Shared.together(Shared.STOPS, Shared.HEIGHTS), RowOptions.ALL, ShapeOptions.GAP);
+                Shared.together(Shared.together(Shared.SIDED, Shared.HEIGHTS), RowOptions.ALL, ShapeOptions.GAP);
     }
 
     @Override
@@ -122,7 +123,7 @@ public final class Row implements Arrangement {
                 .with(RowOptions.PART, SetUp.TABLET, 25.0)
                 .with(RowOptions.PART, SetUp.PHONE, 15.0)
                 .with(ShapeOptions.GAP, SetUp.PHONE, 16.0)
-                .with(Options.ARROWS, SetUp.PHONE, false)
+                .with(SteeringOptions.ARROWS, SetUp.PHONE, false)
                 .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
         return List.of(
                 new Starter(2, "row", "Row", "several side by side", "product row", Slot.read("box 1200"), 1, choices));

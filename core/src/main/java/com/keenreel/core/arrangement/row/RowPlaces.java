@@ -5,7 +5,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
+import com.keenreel.core.space.Clear;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.InDepth;
 import com.keenreel.core.space.Length;
@@ -17,6 +17,7 @@ import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stance;
 import com.keenreel.core.space.Stop;
 import com.keenreel.core.space.Widths;
+import com.keenreel.core.steering.Around;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,24 +84,24 @@ final class RowPlaces implements Places {
     /**
      * The space between two slides: as chosen, but never so much that all gaps together take more than half of the width.
      */
-    private Length gap(Span span) {
-        double gap = reel.choices().get(ShapeOptions.GAP, span.setUp());
-        int shown = shown(reel, span.setUp());
+    private Length gap(Around around, SetUp setUp) {
+        double gap = reel.choices().get(ShapeOptions.GAP, setUp);
+        int shown = shown(reel, setUp);
         Length chosen = Length.px(gap);
-        boolean fits = gap <= span.narrowest() / (2 * shown) && !Widths.mayBeNarrower(reel);
-        return fits ? chosen : Length.min(chosen, Length.WIDTH.dividedBy(2 * shown));
+        boolean fits = gap <= around.narrowest() / (2 * shown) && !Widths.mayBeNarrower(reel);
+        return fits ? chosen : Length.min(chosen, around.width().dividedBy(2 * shown));
     }
 
     /** The width of one slide. */
-    private Length item(SetUp setUp, Length gap) {
+    private Length item(SetUp setUp, Length width, Length gap) {
         if (isUpright()) {
-            return Length.WIDTH;
+            return width;
         }
         int n = shown(reel, setUp);
         double part = part(reel, setUp);
         return part == 0
-                ? Length.WIDTH.minus(gap.times(n - 1)).dividedBy(n)
-                : Length.WIDTH.minus(gap.times(n)).dividedBy(n + part);
+                ? width.minus(gap.times(n - 1)).dividedBy(n)
+                : width.minus(gap.times(n)).dividedBy(n + part);
     }
 
     private boolean isUpright() {
@@ -118,8 +119,6 @@ final class RowPlaces implements Places {
     @Override
     public Range lay(Span span) {
         SetUp setUp = span.setUp();
-        Length gap = gap(span);
-        Length item = item(setUp, gap);
         int shown = shown(reel, setUp);
         int count = reel.slides().size();
         boolean middle = isMiddle(reel, setUp);
@@ -127,12 +126,15 @@ final class RowPlaces implements Places {
         List<Stop> stops = isRound(reel, setUp)
                 ? Stop.round(middle ? 1 : shown, count)
                 : reel.choices().get(RowOptions.VIEWS) ? Stop.views(shown, count) : Stop.every(shown, count);
+        boolean upright = isUpright();
+        // one below another there are no sides at which arrows could stand
+        Around around = upright ? Around.withoutSides(reel, span, stops.size()) : Around.of(reel, span, stops.size());
+        Length width = around.width();
+        Length gap = gap(around, setUp);
+        Length item = item(setUp, width, gap);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
         Length picture = boxes.pictureHeight(item);
         Length height = picture.plus(boxes.reserved());
-        boolean upright = isUpright();
-        // one below another there are no sides at which arrows could stand
-        Controls controls = new Controls(reel, span, stops.size(), upright ? Length.ZERO : picture, false);
         Length step = (upright ? height : item).plus(gap);
         Length high = upright ? upright(setUp, height, gap) : height;
 
@@ -144,20 +146,16 @@ final class RowPlaces implements Places {
                     upright
                             ? new Box(Length.ZERO, step.times(at), item, height)
                             : new Box(step.times(at), Length.ZERO, item, height),
-                    boxes.in(i + 1, reel.slides().get(i), item, picture, false, Length.ZERO));
+                    boxes.in(i + 1, reel.slides().get(i), item, picture, Clear.OF_NOTHING));
             boolean neighbour = middle && at != 0 && (seam.paler() > 0 || seam.smaller() > 0);
             Stance stance = new Stance(0, 0, 0, 1 - seam.smaller(), 1 - seam.paler());
             slides.add(neighbour ? slide.standing(new InDepth(stance, item, height.dividedBy(2))) : slide);
         }
-        List<Placed> inside = new ArrayList<>();
-        Box view = Box.all(Length.WIDTH, high);
-        Length before = !middle ? Length.ZERO : (upright ? high.minus(height) : Length.WIDTH.minus(item)).dividedBy(2);
-        Box strip = upright
-                ? new Box(Length.ZERO, before, Length.WIDTH, high)
-                : new Box(before, Length.ZERO, Length.WIDTH, high);
-        inside.add(Placed.clipping(Part.VIEW, view, List.of(Placed.of(Part.STRIP, strip, slides))));
-        inside.addAll(controls.around(high));
-        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, high.plus(controls.below())), inside);
+        Box all = Box.all(width, high);
+        Length before = !middle ? Length.ZERO : (upright ? high.minus(height) : width.minus(item)).dividedBy(2);
+        Box strip = upright ? new Box(Length.ZERO, before, width, high) : new Box(before, Length.ZERO, width, high);
+        Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, strip, slides)));
+        Placed frame = around.controls(picture, false).frame(view);
         return new Range(span, frame, stops, step, gap);
     }
 }

@@ -16,6 +16,7 @@ import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
@@ -35,7 +36,7 @@ public final class Single implements Arrangement {
      */
     private static final class Has {
         static final Set<Option<?>> ALL = Shared.together(
-                Shared.STOPS,
+                Shared.SIDED,
                 Shared.HEIGHTS,
                 MotionOptions.TRANSITION,
                 MotionOptions.LEAVING,
@@ -118,13 +119,13 @@ public final class Single implements Arrangement {
                 .with(ShapeOptions.RATIO, SetUp.TABLET, new Ratio(16, 9))
                 .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
                 .with(MotionOptions.AUTOPLAY, null, true)
-                .with(Options.ARROWS, SetUp.PHONE, false);
+                .with(SteeringOptions.ARROWS, SetUp.PHONE, false);
         Choices comparison = Arrangements.usual(this)
                 .with(ShapeOptions.WIDTH, null, new ReelWidth(1, 960))
                 .with(ShapeOptions.RATIO, null, new Ratio(3, 2))
                 .with(ShapeOptions.RATIO, SetUp.PHONE, new Ratio(4, 5))
                 .with(MotionOptions.TRANSITION, null, TransitionKind.ALONG)
-                .with(Options.ARROWS, SetUp.PHONE, false)
+                .with(SteeringOptions.ARROWS, SetUp.PHONE, false)
                 .with(Options.WORDS_PLACE, null, WordsPlace.BELOW);
         Slot box = Slot.read("box 1200");
         return List.of(

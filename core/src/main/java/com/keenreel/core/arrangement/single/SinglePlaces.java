@@ -5,7 +5,6 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
-import com.keenreel.core.space.Controls;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
@@ -14,6 +13,8 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.steering.Around;
+import com.keenreel.core.steering.Controls;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,26 +33,23 @@ final class SinglePlaces implements Places {
         SetUp setUp = span.setUp();
         List<Stop> stops = Stop.every(1, reel.slides().size());
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp, reel.choices().get(Options.WORDS_SIZE, setUp));
-        Length picture = boxes.pictureHeight(Length.WIDTH);
+        Around around = Around.of(reel, span, stops.size());
+        Length width = around.width();
+        Length picture = boxes.pictureHeight(width);
         Length height = picture.plus(boxes.reserved());
-        Controls controls = new Controls(reel, span, stops.size(), picture, true);
+        Controls controls = around.controls(picture, true);
 
-        Box all = Box.all(Length.WIDTH, height);
+        Box all = Box.all(width, height);
         List<Placed> slides = new ArrayList<>();
         for (int i = 0; i < reel.slides().size(); i++) {
             Placed slide = Placed.of(
-                    Part.slide(i + 1),
-                    all,
-                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, controls.arrows(), controls.atFoot()));
+                    Part.slide(i + 1), all, boxes.in(i + 1, reel.slides().get(i), width, picture, controls.clear()));
             slides.add(i == 0 ? slide : slide.unseen());
         }
-        List<Placed> inside = new ArrayList<>();
         Placed strip = Placed.of(Part.STRIP, all, slides);
-        Placed ground = Placed.of(Part.GROUND, Box.all(Length.WIDTH, picture));
+        Placed ground = Placed.of(Part.GROUND, Box.all(width, picture));
         List<Placed> seen = Single.passesColour(reel) ? List.of(ground, strip) : List.of(strip);
-        inside.add(Placed.clipping(Part.VIEW, all, seen));
-        inside.addAll(controls.around(height));
-        Placed frame = Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(controls.below())), inside);
-        return new Range(span, frame, stops, Length.WIDTH, Length.ZERO);
+        Placed frame = controls.frame(Placed.clipping(Part.VIEW, all, seen));
+        return new Range(span, frame, stops, width, Length.ZERO);
     }
 }

@@ -5,6 +5,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Clear;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
@@ -39,7 +40,7 @@ final class StackPlaces implements Places {
             slides.add(Placed.of(
                     Part.slide(i + 1),
                     new Box(Length.ZERO, below.times(i), Length.WIDTH, height),
-                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, false, Length.ZERO)));
+                    boxes.in(i + 1, reel.slides().get(i), Length.WIDTH, picture, Clear.OF_NOTHING)));
         }
         Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap);
         Box all = Box.all(Length.WIDTH, whole);

@@ -11,11 +11,11 @@ import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
-import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.ReelWidth;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slot;
@@ -37,7 +37,7 @@ public final class WordRows implements Arrangement {
 
         private static Set<Option<?>> all() {
             Set<Option<?>> options = new LinkedHashSet<>(Shared.PICTURES);
-            options.remove(Options.ANYWHERE); // there is nothing of a slide beside its word
+            options.remove(SteeringOptions.ANYWHERE); // there is nothing of a slide beside its word
             return Shared.together(
                     options,
                     WordRowsOptions.ALL,

@@ -6,6 +6,7 @@ import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Box;
+import com.keenreel.core.space.Clear;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Part;
@@ -63,7 +64,7 @@ final class TrialPlaces implements Places {
             Length width = column.times(spans).plus(gap.times(spans - 1));
             Box box = new Box(column.plus(gap).times(across), height.plus(gap).times(down), width, height);
             int n = slides.size() + 1;
-            slides.add(Placed.of(Part.slide(n), box, boxes.in(n, slide, width, picture, false, Length.ZERO)));
+            slides.add(Placed.of(Part.slide(n), box, boxes.in(n, slide, width, picture, Clear.OF_NOTHING)));
             across += spans;
         }
         Box all = Box.all(Length.WIDTH, height.plus(gap).times(down + 1).minus(gap));

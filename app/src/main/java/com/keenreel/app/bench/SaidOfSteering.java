@@ -1,0 +1,135 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.core.arrangement.Arrangement;
+import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.option.Direction;
+import com.keenreel.core.option.Options;
+import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Part;
+import com.keenreel.core.space.Range;
+import com.keenreel.publish.Spoken;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Supplier;
+
+/** The sentences of the brief about what visitors go from slide to slide with. */
+final class SaidOfSteering {
+    private final Reel reel;
+    private final Layout layout;
+    private final Arrangement arrangement;
+    private final Supplier<Sentence> sentence;
+
+    /**
+     * Those of a reel.
+     *
+     * @param sentence begins another one
+     */
+    SaidOfSteering(Reel reel, Layout layout, Supplier<Sentence> sentence) {
+        this.reel = reel;
+        this.layout = layout;
+        this.arrangement = Arrangements.of(reel);
+        this.sentence = sentence;
+    }
+
+    void say() {
+        if (arrangement.has(SteeringOptions.ARROWS)) {
+            stops();
+        }
+        if (arrangement.has(SteeringOptions.ANYWHERE)) {
+            sentence.get()
+                    .text("A press ")
+                    .all(SteeringOptions.ANYWHERE)
+                    .text(" follows its link")
+                    .maybe(SteeringOptions.LARGER, "; on a picture without one it ", "")
+                    .text(".");
+        }
+        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
+        boolean larger =
+                arrangement.has(SteeringOptions.LARGER) && reel.choices().get(SteeringOptions.LARGER)
+                        || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
+        if (arrangement.has(SteeringOptions.ADDRESSED)) {
+            sentence.get()
+                    .idle(!larger)
+                    .text("Which picture is seen in the larger view stands ")
+                    .all(SteeringOptions.ADDRESSED)
+                    .text(".");
+        }
+        speech(Arrays.stream(Phrase.values())
+                .filter(phrase -> arrangement.has(Options.wording(phrase)))
+                .filter(phrase -> larger || !phrase.isOfLargerView())
+                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
+                .toArray(Phrase[]::new));
+    }
+
+    /** How visitors go from stop to stop. */
+    private void stops() {
+        boolean steered = arrangement.motion(reel).stops();
+        Sentence use = steered ? sentence.get().always() : sentence.get().idle();
+        use.text(steered ? "Visitors use " : "Were there somewhere to go to, visitors would use ")
+                .by(SteeringOptions.ARROWS)
+                .text(", ")
+                .by(SteeringOptions.DOTS)
+                .text(", ")
+                .by(SteeringOptions.SWIPE)
+                .text(" and ")
+                .by(SteeringOptions.KEYS)
+                .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
+        arrows();
+        sentence.get()
+                .idle(!layout.stands(Part.dot(1)) && !layout.stands(Part.COUNT))
+                .text("Stops are marked by ")
+                .by(SteeringOptions.MARKS)
+                .text(".");
+        List<Range> cramped = layout.withoutDots();
+        List<String> without =
+                cramped.stream().map(range -> range.setUp().word()).distinct().toList();
+        if (!without.isEmpty()) {
+            sentence.get()
+                    .text("On " + String.join(" and ", without) + " there is no room for "
+                            + cramped.get(0).stops().size()
+                            + " dots; they are left out.");
+        }
+    }
+
+    private void arrows() {
+        Sentence arrows = sentence.get()
+                .idle(!layout.stands(Part.NEXT))
+                .text("Arrows are ")
+                .by(SteeringOptions.ARROWS_FORM)
+                .text(" on ")
+                .by(SteeringOptions.ARROWS_SIZE);
+        if (arrangement.has(SteeringOptions.ARROWS_PLACE)) {
+            arrows.text(", stand ").by(SteeringOptions.ARROWS_PLACE);
+        }
+        arrows.text(" and are seen ").by(SteeringOptions.ARROWS_SHOWN).text(".");
+    }
+
+    /** What is said to those who listen. */
+    private void speech(Phrase... phrases) {
+        Sentence speech = sentence.get().text("Its language is ").all(Options.LANGUAGE);
+        if (reel.direction() == Direction.RTL) {
+            speech.text(", read from right to left");
+        }
+        if (!Spoken.knows(reel.language())) {
+            speech.text("; Keen Reel has no words of it, so until you reword them, English is said");
+        }
+        if (phrases.length > 0) {
+            List<Control> all = Arrays.stream(phrases)
+                    .map(phrase -> Control.wording(reel, phrase))
+                    .toList();
+            speech.text(". Those who listen hear ").together("the usual words", all);
+            String before = " but for ";
+            for (Control control : all) {
+                if (!control.said().isEmpty()) {
+                    speech.text(before).always().control(control);
+                    before = ", ";
+                }
+            }
+        }
+        speech.text(".");
+    }
+}

@@ -1,0 +1,19 @@
+package com.keenreel.core.option;
+
+/** What the drawing on an arrow looks like. */
+public enum ArrowForm {
+    ANGLE("an angle"),
+    SHAFT("an arrow with a shaft"),
+    SOLID("a solid triangle"),
+    BAR("an angle at a bar");
+
+    private final String says;
+
+    ArrowForm(String says) {
+        this.says = says;
+    }
+
+    String say() {
+        return says;
+    }
+}

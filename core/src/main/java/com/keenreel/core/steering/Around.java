@@ -1,0 +1,84 @@
+package com.keenreel.core.steering;
+
+import com.keenreel.core.option.ArrowsPlace;
+import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Length;
+import com.keenreel.core.space.Span;
+import com.keenreel.core.space.Target;
+
+/**
+ * What stands around the slides of a reel in a stretch of its widths, and the area that it leaves for them: arrows outside
+ * their sides take room at both.
+ */
+public final class Around {
+    final Reel reel;
+    final Span span;
+    final int stops;
+
+    private final boolean sides;
+
+    /** How much is taken at each side, px. */
+    final double beside;
+
+    private Around(Reel reel, Span span, int stops, boolean sides) {
+        this.reel = reel;
+        this.span = span;
+        this.stops = stops;
+        this.sides = sides;
+        this.beside = outside() ? arrow() + Target.EDGE : 0;
+    }
+
+    /**
+     * What stands around the slides of that reel.
+     *
+     * @param stops how many stops there are
+     */
+    public static Around of(Reel reel, Span span, int stops) {
+        return new Around(reel, span, stops, true);
+    }
+
+    /** The same where arrows have no sides to stand at: all of them stand below. */
+    public static Around withoutSides(Reel reel, Span span, int stops) {
+        return new Around(reel, span, stops, false);
+    }
+
+    /** The width of the area that is left. */
+    public Length width() {
+        return beside == 0 ? Length.WIDTH : Length.WIDTH.minus(2 * beside);
+    }
+
+    /** The same at the narrowest, px. */
+    public double narrowest() {
+        return span.narrowest() - 2 * beside;
+    }
+
+    /**
+     * The controls, once it is known how high the pictures are.
+     *
+     * @param picture the height of the picture area, at whose sides arrows stand
+     * @param onPicture whether dots and pause stand at its foot where there is room, else always below
+     */
+    public Controls controls(Length picture, boolean onPicture) {
+        return new Controls(this, picture, onPicture);
+    }
+
+    /** Where arrows are wanted. */
+    ArrowsPlace place() {
+        return sides ? reel.choices().get(SteeringOptions.ARROWS_PLACE, span.setUp()) : ArrowsPlace.BELOW;
+    }
+
+    /** Whether there are arrows. */
+    boolean arrows() {
+        return stops > 1 && reel.choices().get(SteeringOptions.ARROWS, span.setUp());
+    }
+
+    /** Side of the hit area of an arrow, px. */
+    double arrow() {
+        return Math.max(Target.HIT, reel.choices().get(SteeringOptions.ARROWS_SIZE, span.setUp()));
+    }
+
+    private boolean outside() {
+        return arrows() && place() == ArrowsPlace.OUTSIDE;
+    }
+}
