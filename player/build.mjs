@@ -11,10 +11,10 @@ const out = process.argv[2];
 
 /** Properties of pieces that only modules of one build name, which the shell is not: short in all of them, and the same. */
 const OWN = [
-  'along', 'arrive', 'begin', 'beyond', 'coming', 'cutting', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'stand',
+  'along', 'arrive', 'begin', 'beyond', 'coming', 'cutting', 'dots', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'stand',
   'holding', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'whenOver',
 ];
-const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
+const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789';
 const mangled = { mangleProps: new RegExp(`^(${OWN.join('|')})$`), mangleCache: Object.fromEntries(OWN.map((name, i) => [name, `_${LETTERS[i]}`])) };
 
 const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115', 'safari16.4'], logLevel: 'warning' };
@@ -22,12 +22,16 @@ const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115'
 /** One classic script, as small as it gets: one of the two puts it together, the other is the better at making it small. */
 async function script(entry, outfile) {
   const { outputFiles } = await build({ ...options, ...mangled, ...entry, format: 'iife', write: false });
-  const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
+  const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe: true, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
   keep(join(out, outfile), code);
 }
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
 
-for (const name of ['shell', 'days', 'port', 'larger']) await script(source(name), `${name}.js`);
+/** What players ask for when they run, or are pressed. */
+const LATER = ['larger', 'thumbs'];
+keep(join(out, 'later.txt'), LATER.join('\n'));
+
+for (const name of ['shell', 'days', 'port', ...LATER]) await script(source(name), `${name}.js`);
 
 /** What players are composed of: what leads, and what may stand beside it. */
 const LEADS = {
@@ -70,7 +74,7 @@ keep(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'
 
 const styles = [
   'base.css',
-  ...['pairs', 'larger', 'cutting', 'entering', 'by-time'].map((name) => `styles/${name}.css`),
+  ...['pairs', 'larger', 'cutting', 'entering', 'by-time', 'thumbs'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
 const { outputFiles } = await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out, write: false });

@@ -3,7 +3,7 @@
 /** Shuffles the slides of a reel, and its plan with them. */
 export function anew(reel, plan) {
   const strip = reel.querySelector('.strip');
-  const slides = [...strip.querySelectorAll(':scope > .slide')];
+  const slides = [...strip.children];
   const order = slides.map((_, i) => [i && 1 + Math.random(), i]).sort(([one], [other]) => one - other).map(([, i]) => i);
   const labels = slides.map((slide) => slide.getAttribute('aria-label'));
   order.forEach((from, i) => {

@@ -1,16 +1,5 @@
-// The larger view comes at its first press: its script lies beside the player's and is asked for then.
-const { src } = document.currentScript;
-
-let larger; // one for all reels that this player carries out
-
-const load = (name) =>
-  (larger ??= new Promise((loaded, failed) => {
-    const script = document.createElement('script');
-    script.src = new URL(name, src);
-    script.onload = () => loaded(script.show);
-    script.onerror = () => (larger = failed()); // which is nothing: it may be reached later
-    document.head.append(script);
-  }));
+// The larger view comes at its first press.
+import { load, use } from './loading.js';
 
 export class Enlarging {
   #early; // what keys were pressed while the view was coming: they are meant for it
@@ -33,7 +22,7 @@ export class Enlarging {
   /** The page's address may say which picture is wanted. */
   #asked() {
     const { piece } = this;
-    if (/^#reel-/.test(location.hash)) load(piece.plan.larger).then((Larger) => Larger.asked(piece), () => {});
+    if (/^#reel-/.test(location.hash)) use(piece.plan.larger, (Larger) => Larger.asked(piece));
   }
 
   /** Where the view cannot be had, the picture itself is gone to, as without a script. */

@@ -58,11 +58,7 @@ export class Piece {
     this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
     this.on(this.frame, 'focusout', () => this.go('focus inside'));
     this.on(document, 'visibilitychange', () => this.wait('hidden', document.hidden));
-    this.on(window, 'beforeprint', () => {
-      this.wait('printed');
-      this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager'));
-    });
-    this.on(window, 'afterprint', () => this.go('printed'));
+    this.on(window, 'beforeprint', () => this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager')));
     if (this.pauseButton) {
       this.on(this.pauseButton, 'click', () => {
         if (this.waitsFor('paused')) {

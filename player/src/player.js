@@ -1,6 +1,7 @@
 // The player: carries out the plan of one fragment. It decides nothing: what moves, when and how far is in the plan,
 // where things stand is in the style sheet.
 import { become } from './becoming.js';
+import { use } from './loading.js';
 import { loadType } from './type.js';
 
 /**
@@ -16,6 +17,7 @@ export function player(Lead, beside, prepare = (reel, plan) => plan) {
     if (!reel) return undefined;
     const piece = new Lead(reel, prepare(reel, plan), host);
     beside.forEach((One) => new One(piece));
+    plan.later?.forEach((name) => use(name, (One) => new One(piece)));
     return piece;
   };
 

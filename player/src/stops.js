@@ -12,7 +12,7 @@ export class Stops extends Piece {
 
   constructor(reel, plan, host) {
     super(reel, plan, host);
-    this.slides = [...this.strip.querySelectorAll(':scope > .slide')];
+    this.slides = [...this.strip.children];
     this.dots = [...reel.querySelectorAll('.dot')];
     this.on(reel, 'click', (event) => this.#pressed(event));
     this.on(this.frame, 'keydown', (event) => this.range.keys && this.#key(event));

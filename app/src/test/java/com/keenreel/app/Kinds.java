@@ -23,6 +23,7 @@ final class Kinds {
 
     static {
         MAKE.put("single", Kinds::single);
+        MAKE.put("steered", Kinds::steered);
         MAKE.put("row", Kinds::row);
         MAKE.put("marquee", Kinds::marquee);
         MAKE.put("pair", Kinds::pair);
@@ -232,6 +233,20 @@ final class Kinds {
                 .choose("marquee.height", "desk", "71")
                 .choose("look.inks", null, "grey")
                 .choose("look.corners", null, "4");
+    }
+
+    /** One slide at a time with everything around it that takes room. */
+    private static Made steered(Editor editor) {
+        return editor.make("Steered of the kinds", "banner", "box 900", SIX)
+                .choose("thumbs.shown", null, "true")
+                .choose("thumbs.edge", "desk", "end")
+                .choose("thumbs.edge", "tablet", "above")
+                .choose("steering.arrows-place", null, "outside")
+                .choose("steering.arrows-place", "phone", "corner")
+                .choose("steering.arrows", "phone", "true")
+                .choose("steering.arrows-size", "tablet", "60")
+                .choose("steering.marks", "tablet", "count")
+                .choose("motion.autoplay", null, "true");
     }
 
     static Made pair(Editor editor) {

@@ -49,7 +49,7 @@ public final class LayoutCases implements AutoCloseable {
 
     /** The arrangement of each kind of reel that is called otherwise. */
     private static final Map<String, String> ARRANGEMENT =
-            Map.of("pair", "single", "rows", "grid", "upright", "row", "words", "wordrows");
+            Map.of("pair", "single", "steered", "single", "rows", "grid", "upright", "row", "words", "wordrows");
 
     /**
      * A reel of that kind with that choice.

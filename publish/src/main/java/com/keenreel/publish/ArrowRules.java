@@ -19,7 +19,9 @@ final class ArrowRules {
     private static final double DRAWN = 20;
 
     private static final String ARROW = "arrow";
-    private static final String AWAY = "frame:not(:hover,:has(:focus-visible)) .arrow";
+
+    /** The frame of a reel that nobody points at, and that nobody comes to by keyboard. */
+    static final String AWAY = "frame:not(:hover,:has(:focus-visible))";
 
     private ArrowRules() {}
 
@@ -51,8 +53,8 @@ final class ArrowRules {
         }
         switch (reel.choices().get(SteeringOptions.ARROWS_SHOWN, setUp)) {
             case ALWAYS -> {}
-            case POINTED -> rules.put(AWAY, "opacity:var(--unpointed)");
-            case TOUCHED -> rules.put(AWAY, "opacity:0;pointer-events:none"); // the first touch shows them
+            case POINTED -> rules.put(AWAY + " .arrow", "opacity:var(--unpointed)");
+            case TOUCHED -> rules.put(AWAY + " .arrow", "opacity:0;pointer-events:none"); // the first touch shows them
         }
     }
 

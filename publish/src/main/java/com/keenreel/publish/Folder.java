@@ -43,19 +43,18 @@ public final class Folder {
         for (Fragment.Face face : shipped.faces()) {
             faces.add(new Fragment.Face(face.family(), face.weight(), inPage(shipped.face(face.weight()))));
         }
-        Fragment written = FragmentWriter.write(inside, name).in("player.js", "larger.js", faces);
+        Needs needs = later.values().stream().map(Needs::of).reduce(Needs.of(inside), Needs::and);
+        Map<String, PlayerFiles.Shipped> scripts = needs.scripts();
+        Fragment written = FragmentWriter.write(inside, name).in("player.js", scripts, faces);
         List<String> stages = new ArrayList<>();
         later.forEach((day, one) -> {
-            Fragment stage = FragmentWriter.write(inside(one), name).in("player.js", "larger.js", faces);
+            Fragment stage = FragmentWriter.write(inside(one), name).in("player.js", scripts, faces);
             stages.add("{\"from\":\"" + day + "\",\"fragment\":" + stage.json("") + "}");
         });
         texts.put("index.html", utf8(AddressPage.folder(written, inside, stages).html()));
         texts.put("type.css", utf8(AddressPage.faces(faces)));
-        Needs needs = later.values().stream().map(Needs::of).reduce(Needs.of(inside), Needs::and);
         texts.put("player.js", shipped.player(needs).bytes());
-        if (needs.has(Needs.Beside.LARGER)) {
-            texts.put("larger.js", shipped.larger().bytes());
-        }
+        scripts.forEach((word, script) -> texts.put(word + ".js", script.bytes()));
         if (!later.isEmpty()) {
             texts.put("days.js", shipped.days().bytes());
         }

@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -51,9 +52,16 @@ public record Fragment(
         return new Fragment(other, html, css, plan, player, type, data);
     }
 
-    /** The same with the player, the larger view beside it, and the faces at other addresses. */
-    Fragment in(String otherPlayer, String otherLarger, List<Face> otherType) {
-        String beside = plan.replace(PlayerFiles.shipped().larger().name(), otherLarger);
+    /**
+     * The same with the player, the scripts that it asks for, and the faces at other addresses.
+     *
+     * @param scripts those it asks for, with the words by which they go there
+     */
+    Fragment in(String otherPlayer, Map<String, PlayerFiles.Shipped> scripts, List<Face> otherType) {
+        String beside = plan;
+        for (Map.Entry<String, PlayerFiles.Shipped> script : scripts.entrySet()) {
+            beside = beside.replace(script.getValue().name(), script.getKey() + ".js");
+        }
         return new Fragment(version, html, css, beside, otherPlayer, otherType, data);
     }
 

@@ -22,6 +22,20 @@ final class Images {
         return image.hasAttr("srcset") ? image.attr("sizes", "64px") : image;
     }
 
+    /** The element of a picture that covers a thumbnail. */
+    Element small(PictureId id) {
+        PictureFiles files = material.of(id);
+        Element image = new Element("img")
+                .attr("alt", "")
+                .attr("loading", "lazy")
+                .attr("decoding", "async")
+                .attr("draggable", "false");
+        if (!files.isShapes()) {
+            image.attr("sizes", sizes.ofThumbs()).attr("srcset", files.srcset());
+        }
+        return image.attr("src", Base.MARK + files.fallback().address());
+    }
+
     /**
      * The element of a picture.
      *

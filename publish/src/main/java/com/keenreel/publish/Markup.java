@@ -5,6 +5,8 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.time.Motion;
@@ -108,8 +110,31 @@ final class Markup {
                         .attr("aria-label", spoken.position(n, most));
             }
         }
+        if (layout.stands(Part.THUMBS)) {
+            thumbs(frame);
+        }
         if (layout.stands(Part.COUNT)) { // every slide says it, too
             Elements.is(frame.appendElement("span"), Part.COUNT).attr("aria-hidden", "true");
+        }
+    }
+
+    /** The same pictures small, without what is said of them: the button says which slide it leads to. */
+    private void thumbs(Element frame) {
+        Element band = Elements.is(frame.appendElement("div"), Part.THUMBS)
+                .attr("role", "group")
+                .attr("aria-label", spoken.say(Phrase.CHOOSE));
+        List<Slide> slides = material.reel().slides();
+        Images images = new Images(material, sizes);
+        for (int n = 1; n <= slides.size(); n++) {
+            Slide slide = slides.get(n - 1);
+            Element thumb = Elements.is(band.appendElement("button"), Part.thumb(n))
+                    .attr("type", "button")
+                    .attr("data-of", slide.id().value())
+                    .attr("aria-label", spoken.position(n, slides.size()));
+            List<PictureId> pictures = slide.carries().pictures();
+            if (!pictures.isEmpty()) {
+                thumb.appendChild(images.small(pictures.get(pictures.size() - 1)));
+            }
         }
     }
 

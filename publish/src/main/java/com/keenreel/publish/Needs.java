@@ -4,16 +4,21 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -23,8 +28,9 @@ import java.util.stream.Stream;
  * @param arrangement its word; some have a style sheet
  * @param lead what leads it, see {@link Motion#lead}; nothing where one slide gives way to another and there is but one
  * @param beside what it needs beside that
+ * @param later what it needs when it runs
  */
-public record Needs(String arrangement, String lead, Set<Beside> beside) {
+public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Later> later) {
     /** What some reels need and others do not, in the order in which the names of players have them. */
     public enum Beside {
         /** Slides carry comparisons. */
@@ -47,10 +53,17 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         CUTTING
     }
 
+    /** What the player asks for once it runs, each a script of its own: nobody waits for it to see a slide. */
+    public enum Later {
+        /** Thumbnails follow the slide that is seen. */
+        THUMBS
+    }
+
     private static final String NOTHING = new Motion.Still().lead();
 
     public Needs {
         beside = Collections.unmodifiableSet(beside.isEmpty() ? EnumSet.noneOf(Beside.class) : EnumSet.copyOf(beside));
+        later = Collections.unmodifiableSet(later.isEmpty() ? EnumSet.noneOf(Later.class) : EnumSet.copyOf(later));
     }
 
     /** What that material needs. */
@@ -87,7 +100,18 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
             beside.add(Beside.WORDED);
         }
-        return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside);
+        return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside, later(reel));
+    }
+
+    private static Set<Later> later(Reel reel) {
+        Set<Later> later = EnumSet.noneOf(Later.class);
+        if (Arrangements.of(reel).has(ThumbOptions.SHOWN)
+                && reel.slides().size() > 1
+                && Arrays.stream(SetUp.values())
+                        .anyMatch(setUp -> reel.choices().get(ThumbOptions.SHOWN, setUp))) {
+            later.add(Later.THUMBS);
+        }
+        return later;
     }
 
     /** Whether anything is said of its timing that is not usual. */
@@ -121,7 +145,9 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
     Needs and(Needs other) {
         Set<Beside> both = new HashSet<>(beside);
         both.addAll(other.beside);
-        return new Needs(arrangement, lead.equals(NOTHING) ? other.lead : lead, both);
+        Set<Later> afterwards = new HashSet<>(later);
+        afterwards.addAll(other.later);
+        return new Needs(arrangement, lead.equals(NOTHING) ? other.lead : lead, both, afterwards);
     }
 
     /** Which of the players that is. */
@@ -131,8 +157,18 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
         return String.join("-", parts);
     }
 
-    private static String word(Beside one) {
+    static String word(Enum<?> one) {
         return one.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The scripts that the player asks for, with the words for them. */
+    Map<String, PlayerFiles.Shipped> scripts() {
+        Map<String, PlayerFiles.Shipped> scripts = new LinkedHashMap<>();
+        if (has(Beside.LARGER)) {
+            scripts.put(word(Beside.LARGER), PlayerFiles.shipped().larger());
+        }
+        later.forEach(one -> scripts.put(word(one), PlayerFiles.shipped().later(word(one))));
+        return scripts;
     }
 
     /** The style sheets, one after another. */
@@ -142,6 +178,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside) {
                 .append(shipped.css("arrangements/" + arrangement))
                 .append(shipped.css("styles/by-" + lead));
         beside.forEach(one -> css.append(shipped.css("styles/" + word(one))));
+        later.forEach(one -> css.append(shipped.css("styles/" + word(one))));
         return css.toString();
     }
 }

@@ -105,6 +105,12 @@ final class PlanWriter {
                 plan.put("addressed", true);
             }
         }
+        if (!needs.later().isEmpty()) {
+            ArrayNode later = plan.putArray("later");
+            needs.later()
+                    .forEach(one -> later.add(
+                            PlayerFiles.shipped().later(Needs.word(one)).name()));
+        }
         if (motion instanceof Motion.ByChange) {
             plan.put("hurry", Motion.ByChange.HURRY);
         }

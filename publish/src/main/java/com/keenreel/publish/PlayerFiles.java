@@ -36,7 +36,7 @@ public final class PlayerFiles {
     private final Shipped shell = read("shell.js");
     private final Shipped days = read("days.js");
     private final Shipped port = read("port.js");
-    private final Shipped larger = read("larger.js");
+    private final Map<String, Shipped> later = new TreeMap<>(); // by their words
     private final Map<String, String> styles = new ConcurrentHashMap<>();
     private final Map<Integer, Shipped> faces = new LinkedHashMap<>();
 
@@ -44,6 +44,9 @@ public final class PlayerFiles {
         new String(read("players.txt").bytes(), StandardCharsets.UTF_8)
                 .lines()
                 .forEach(name -> players.put(name, read("player-" + name + ".js")));
+        new String(read("later.txt").bytes(), StandardCharsets.UTF_8)
+                .lines()
+                .forEach(name -> later.put(name, read(name + ".js")));
         for (int weight : new int[] {400, 700}) {
             faces.put(weight, read("type-" + weight + ".woff2"));
         }
@@ -80,7 +83,12 @@ public final class PlayerFiles {
 
     /** The larger view, which a player asks for at the first press. */
     public Shipped larger() {
-        return larger;
+        return later("larger");
+    }
+
+    /** What a player asks for when it runs, or is pressed. */
+    Shipped later(String word) {
+        return Objects.requireNonNull(later.get(word));
     }
 
     /** The clock port, for draft pages alone. */
@@ -90,7 +98,7 @@ public final class PlayerFiles {
 
     /** Everything of these that is published under the address of its content. */
     public List<Shipped> published() {
-        return Stream.of(players.values().stream(), Stream.of(larger), faces.values().stream())
+        return Stream.of(players.values().stream(), later.values().stream(), faces.values().stream())
                 .flatMap(some -> some)
                 .toList();
     }

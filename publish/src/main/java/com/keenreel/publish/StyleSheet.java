@@ -162,6 +162,9 @@ final class StyleSheet {
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
         rules.addAll(dressing.rules());
+        if (layout.stands(Part.THUMBS)) {
+            rules.addAll(ThumbRules.common(reel, facts));
+        }
         if (Arrangements.of(reel).motion(reel) instanceof Motion.ByPosition row) {
             rules.addAll(DepthRules.withoutScripts(row));
         }
@@ -225,6 +228,7 @@ final class StyleSheet {
         if (layout.stands(Part.NEXT)) {
             ArrowRules.of(reel, range.setUp(), rules);
         }
+        ThumbRules.of(reel, range, rules);
         rules.put("measured>.frame", controls(range.setUp()));
         if (Needs.drifts(reel)) {
             DriftRules.in(range, reel, facts, rules);
@@ -342,6 +346,9 @@ final class StyleSheet {
 
     private void boxes(Placed placed, Map<String, String> rules) {
         Box box = placed.box();
+        if (placed.part().what() == Part.What.THUMB) {
+            return; // they stand one after another
+        }
         String part = placed.part().css();
         rules.put(part, boxes.computeIfAbsent(box, any -> drawn.of(box, () -> css(box))));
         if (placed.part().what() == Part.What.CROP) {

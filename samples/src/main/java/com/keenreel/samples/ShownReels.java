@@ -153,6 +153,9 @@ final class ShownReels {
         reel.choose("motion.autoplay", "false");
         reel.choose("motion.transition", "along");
         reel.choose("words.place", "below");
+        reel.choose("thumbs.shown", "true");
+        reel.choose("thumbs.ratio", "1:1");
+        reel.choose("steering.dots", "false");
         return reel;
     }
 

@@ -7,6 +7,7 @@ import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Part;
@@ -79,6 +80,9 @@ final class SaidOfSteering {
                 .by(SteeringOptions.KEYS)
                 .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
         arrows();
+        if (arrangement.has(ThumbOptions.SHOWN)) {
+            thumbs();
+        }
         sentence.get()
                 .idle(!layout.stands(Part.dot(1)) && !layout.stands(Part.COUNT))
                 .text("Stops are marked by ")
@@ -93,6 +97,31 @@ final class SaidOfSteering {
                             + cramped.get(0).stops().size()
                             + " dots; they are left out.");
         }
+    }
+
+    private void thumbs() {
+        boolean any = layout.stands(Part.THUMBS);
+        sentence.get().text("Visitors get ").by(ThumbOptions.SHOWN).text(".");
+        sentence.get()
+                .idle(!any)
+                .text(any ? "They stand " : "Thumbnails would stand ")
+                .by(ThumbOptions.EDGE)
+                .text(", ")
+                .by(ThumbOptions.SIZE)
+                .text(" in size and ")
+                .by(ThumbOptions.RATIO)
+                .text(" in shape, ")
+                .by(ThumbOptions.GAP)
+                .text(" apart.");
+        sentence.get()
+                .idle(!any)
+                .text(any ? "The current one has " : "The current one would have ")
+                .by(ThumbOptions.BORDER)
+                .text(" of border, others are ")
+                .by(ThumbOptions.PALER)
+                .text(" paler; they are seen ")
+                .by(ThumbOptions.POINTED)
+                .text(".");
     }
 
     private void arrows() {

@@ -83,9 +83,9 @@ final class MeasurePlayer {
     }
 
     private void size() throws IOException {
-        Needs banner = new Needs("", "change", Set.of());
-        Needs comparison = new Needs("", "nothing", Set.of(Needs.Beside.PAIRS));
-        Needs band = new Needs("", "time", Set.of());
+        Needs banner = new Needs("", "change", Set.of(), Set.of());
+        Needs comparison = new Needs("", "nothing", Set.of(Needs.Beside.PAIRS), Set.of());
+        Needs band = new Needs("", "time", Set.of(), Set.of());
         figures.atMost("player.size.banner", size(banner), "kB gzip with the shell", 5);
         figures.atMost("player.size.comparison", size(comparison), "kB gzip with the shell", 5);
         atMostSeven("row", "position", Needs.Beside.TIMED, Needs.Beside.TURNING);
@@ -107,7 +107,7 @@ final class MeasurePlayer {
         all.addAll(List.of(more));
         figures.atMost(
                 "player.size." + kind,
-                size(new Needs("", lead, all)),
+                size(new Needs("", lead, all, Set.of())),
                 "kB gzip with the shell, with all it may need",
                 7);
     }

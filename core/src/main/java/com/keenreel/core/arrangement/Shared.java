@@ -9,6 +9,7 @@ import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Reel;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -76,8 +77,8 @@ public final class Shared {
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
 
-    /** The same where arrows can stand at the sides of what moves. */
-    public static final Set<Option<?>> SIDED = together(STOPS, SteeringOptions.ARROWS_PLACE);
+    /** The same where arrows can stand at the sides of what moves, and thumbnails on its edges. */
+    public static final Set<Option<?>> SIDED = together(STOPS, ThumbOptions.all(), SteeringOptions.ARROWS_PLACE);
 
     private Shared() {}
 

@@ -155,6 +155,7 @@ public final class Options {
         List<Option<?>> all = new ArrayList<>(ShapeOptions.all());
         all.addAll(MotionOptions.all());
         all.addAll(SteeringOptions.all());
+        all.addAll(ThumbOptions.all());
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
         return Collections.unmodifiableCollection(all);

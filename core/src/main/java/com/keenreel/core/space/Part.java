@@ -53,7 +53,10 @@ public record Part(What what, int number, String which) {
         ARROW,
         DOT,
         /** Which stop it is, of how many. */
-        COUNT;
+        COUNT,
+        /** What all thumbnails stand in. */
+        THUMBS,
+        THUMB;
 
         private final String word = name().toLowerCase(Locale.ROOT);
     }
@@ -64,6 +67,7 @@ public record Part(What what, int number, String which) {
     public static final Part STRIP = one(What.STRIP);
     public static final Part PAUSE = one(What.PAUSE);
     public static final Part COUNT = one(What.COUNT);
+    public static final Part THUMBS = one(What.THUMBS);
     public static final Part PREVIOUS = new Part(What.ARROW, 0, "previous");
     public static final Part NEXT = new Part(What.ARROW, 0, "next");
 
@@ -166,6 +170,11 @@ public record Part(What what, int number, String which) {
         return new Part(What.DOT, n, "");
     }
 
+    /** The thumbnail of slide {@code n}, from 1. */
+    public static Part thumb(int n) {
+        return new Part(What.THUMB, n, "");
+    }
+
     /** The class that all of its kind share. */
     public String kind() {
         return switch (what) {
@@ -187,6 +196,7 @@ public record Part(What what, int number, String which) {
     public @Nullable String box() {
         return switch (what) {
             case VIEW, GROUND, STRIP, LINE, CROP, SIDE, BEHIND, MIRROR -> null;
+            case THUMB -> null; // a visitor moves them
             case INSTEAD -> kind() + "-" + number;
             case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();

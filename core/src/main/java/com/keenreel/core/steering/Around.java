@@ -1,15 +1,18 @@
 package com.keenreel.core.steering;
 
 import com.keenreel.core.option.ArrowsPlace;
+import com.keenreel.core.option.Edge;
 import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Length;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Target;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands around the slides of a reel in a stretch of its widths, and the area that it leaves for them: arrows outside
- * their sides take room at both.
+ * their sides take room at both, thumbnails on their edge.
  */
 public final class Around {
     final Reel reel;
@@ -18,8 +21,11 @@ public final class Around {
 
     private final boolean sides;
 
-    /** How much is taken at each side, px. */
+    /** How much arrows take at each side, px. */
     final double beside;
+
+    /** The thumbnails; null where there are none. */
+    final @Nullable Thumbs thumbs;
 
     private Around(Reel reel, Span span, int stops, boolean sides) {
         this.reel = reel;
@@ -27,6 +33,8 @@ public final class Around {
         this.stops = stops;
         this.sides = sides;
         this.beside = outside() ? arrow() + Target.EDGE : 0;
+        boolean shown = stops > 1 && reel.choices().get(ThumbOptions.SHOWN, span.setUp());
+        this.thumbs = shown && sides ? Thumbs.of(reel, span) : null;
     }
 
     /**
@@ -38,19 +46,35 @@ public final class Around {
         return new Around(reel, span, stops, true);
     }
 
-    /** The same where arrows have no sides to stand at: all of them stand below. */
+    /** The same where nothing but a line below has a place: arrows stand in it, and there are no thumbnails. */
     public static Around withoutSides(Reel reel, Span span, int stops) {
         return new Around(reel, span, stops, false);
     }
 
+    /** How much thumbnails take on that edge, px. */
+    double band(Edge edge) {
+        return thumbs != null && thumbs.edge() == edge ? thumbs.room() : 0;
+    }
+
+    /** How much is taken at the left, px. */
+    double left() {
+        return band(Edge.START) + beside;
+    }
+
+    /** How much is taken at the right, px. */
+    double right() {
+        return band(Edge.END) + beside;
+    }
+
     /** The width of the area that is left. */
     public Length width() {
-        return beside == 0 ? Length.WIDTH : Length.WIDTH.minus(2 * beside);
+        double taken = left() + right();
+        return taken == 0 ? Length.WIDTH : Length.WIDTH.minus(taken);
     }
 
     /** The same at the narrowest, px. */
     public double narrowest() {
-        return span.narrowest() - 2 * beside;
+        return span.narrowest() - left() - right();
     }
 
     /**

@@ -1,6 +1,7 @@
 package com.keenreel.core.steering;
 
 import com.keenreel.core.option.ArrowsPlace;
+import com.keenreel.core.option.Edge;
 import com.keenreel.core.option.MarkKind;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.SteeringOptions;
@@ -146,38 +147,55 @@ public final class Controls {
      * @param view what all slides are in, at the left and upper edge
      */
     public Placed frame(Placed view) {
+        Length left = Length.px(around.left());
+        Length top = Length.px(around.band(Edge.ABOVE));
         Length height = view.box().height();
         List<Placed> inside = new ArrayList<>();
-        inside.add(around.beside == 0 ? view : view.movedBy(Length.px(around.beside), Length.ZERO));
-        Length under = height.plus(BELOW + high / 2);
-        Length middle = Length.below(lineBelow, under, picture.minus(Target.EDGE + high / 2));
-        Length right = Length.WIDTH.minus(around.beside);
+        inside.add(around.width().equals(Length.WIDTH) && top.equals(Length.ZERO) ? view : view.movedBy(left, top));
+        Length foot = top.plus(height).plus(around.band(Edge.BELOW));
+        Length under = foot.plus(BELOW + high / 2);
+        Length middle = Length.below(lineBelow, under, top.plus(picture).minus(Target.EDGE + high / 2));
+        Length right = Length.WIDTH.minus(around.right());
         if (pause()) {
             inside.add(pause(right.minus(Target.HIT + Target.EDGE), middle));
         }
         if (around.arrows()) {
-            arrows(right, middle, inside);
+            arrows(right, top, middle, inside);
         }
         if (dots()) {
             marks(middle, inside);
         }
-        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, height.plus(below())), inside);
+        if (around.thumbs != null) {
+            inside.add(thumbs(around.thumbs, view.box()));
+        }
+        return Placed.of(Part.FRAME, Box.all(Length.WIDTH, foot.plus(below())), inside);
     }
 
-    private void arrows(Length right, Length middle, List<Placed> inside) {
+    /** Thumbnails beside the slides are as long as these are high. */
+    private static Placed thumbs(Thumbs thumbs, Box view) {
+        return switch (thumbs.edge()) {
+            case ABOVE -> thumbs.band(Length.ZERO, Length.ZERO, Length.WIDTH);
+            case BELOW -> thumbs.band(Length.ZERO, view.height().plus(Thumbs.APART), Length.WIDTH);
+            case START -> thumbs.band(Length.ZERO, Length.ZERO, view.height());
+            case END -> thumbs.band(Length.WIDTH.minus(thumbs.width()), Length.ZERO, view.height());
+        };
+    }
+
+    private void arrows(Length right, Length above, Length middle, List<Placed> inside) {
         double aside = pause() ? Target.HIT + Target.EDGE : 0;
         Length next = right.minus(arrow + Target.EDGE + aside);
         Length previous =
-                place == ArrowsPlace.CORNER ? next.minus(arrow + TOGETHER) : Length.px(around.beside + Target.EDGE);
+                place == ArrowsPlace.CORNER ? next.minus(arrow + TOGETHER) : Length.px(around.left() + Target.EDGE);
         Length top = middle.minus(arrow / 2);
         if (!inLine()) {
-            double edge = place == ArrowsPlace.OUTSIDE ? 0 : Target.EDGE;
-            double moved = around.beside + Target.EDGE - edge; // from a side to the line's end
-            next = Length.WIDTH
-                    .minus(arrow + edge)
-                    .minus(Length.below(arrowsBelow, Length.px(moved + aside), Length.ZERO));
-            previous = Length.below(arrowsBelow, previous, Length.px(edge));
-            top = Length.below(arrowsBelow, top, picture.minus(arrow).dividedBy(2));
+            boolean outside = place == ArrowsPlace.OUTSIDE;
+            double first = outside ? around.band(Edge.START) : around.left() + Target.EDGE;
+            double last = outside ? around.band(Edge.END) : around.right() + Target.EDGE;
+            double moved = around.right() + Target.EDGE + aside - last; // from a side to the line's end
+            next = Length.WIDTH.minus(arrow + last).minus(Length.below(arrowsBelow, Length.px(moved), Length.ZERO));
+            previous = Length.below(arrowsBelow, previous, Length.px(first));
+            Length halfway = above.plus(picture.minus(arrow).dividedBy(2));
+            top = Length.below(arrowsBelow, top, halfway);
         }
         inside.add(Placed.of(Part.PREVIOUS, Box.of(previous, top, arrow, arrow)));
         inside.add(Placed.of(Part.NEXT, Box.of(next, top, arrow, arrow)));
@@ -185,15 +203,17 @@ public final class Controls {
 
     private void marks(Length middle, List<Placed> inside) {
         Length top = middle.minus(Target.LEAST / 2);
+        Length centre = Length.share(0.5).plus((around.left() - around.right()) / 2);
+        Length first = centre.minus(marksWidth() / 2);
         if (marks() == MarkKind.COUNT) {
-            Length left = Length.share(0.5).minus(marksWidth() / 2);
-            inside.add(Placed.of(Part.COUNT, Box.of(left, top, marksWidth(), Target.LEAST)));
+            inside.add(Placed.of(Part.COUNT, Box.of(first, top, marksWidth(), Target.LEAST)));
             return;
         }
-        boolean line = marks() == MarkKind.LINE;
-        double beside = around.beside + besideMarks();
-        Length width = line ? Length.WIDTH.minus(2 * beside).dividedBy(around.stops) : Length.px(Target.LEAST);
-        Length first = line ? Length.px(beside) : Length.share(0.5).minus(marksWidth() / 2);
+        Length width = Length.px(Target.LEAST);
+        if (marks() == MarkKind.LINE) {
+            width = around.width().minus(2 * besideMarks()).dividedBy(around.stops);
+            first = Length.px(around.left() + besideMarks());
+        }
         for (int i = 0; i < around.stops; i++) {
             Box box = new Box(first.plus(width.times(i)), top, width, Length.px(Target.LEAST));
             inside.add(Placed.of(Part.dot(i + 1), box));

@@ -1,0 +1,132 @@
+package com.keenreel.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.keenreel.app.Editor.Made;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.Arrays;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** What visitors steer with: thumbnails that follow, a count, arrows that wait to be pointed at. */
+class SteeringTest {
+    /** How far the middle of a thumbnail is from the middle of its band, as far as the band can be moved, px. */
+    private static final String OFF = """
+            (thumb) => {
+              const band = thumb.parentElement;
+              const [own, around] = [thumb, band].map((one) => one.getBoundingClientRect());
+              const upright = band.scrollHeight > band.clientHeight + 1;
+              const [start, size, at, room] = upright
+                ? ['top', 'height', band.scrollTop, band.scrollHeight - band.clientHeight]
+                : ['left', 'width', band.scrollLeft, band.scrollWidth - band.clientWidth];
+              const off = own[start] + own[size] / 2 - around[start] - around[size] / 2;
+              const left = off < 0 ? Math.abs(at) : room - Math.abs(at);
+              return left < 1 ? 0 : Math.abs(off);
+            }""";
+
+    private final Editor editor = new Editor();
+
+    @AfterEach
+    void leave() {
+        editor.close();
+    }
+
+    private Made many() {
+        String[] files = Stream.generate(() -> Arrays.asList(Kinds.SIX))
+                .limit(5)
+                .flatMap(java.util.List::stream)
+                .toArray(String[]::new);
+        return editor.make("Many plates", "banner", "box 900", files)
+                .choose("thumbs.shown", null, "true")
+                .choose("motion.time", null, "0.2");
+    }
+
+    private static Locator now(Page page) {
+        return page.locator("keen-reel .thumb.now");
+    }
+
+    @Test
+    void thumbnailsLeadToTheirSlidesAndTheBandFollows() {
+        for (String edge : new String[] {"below", "start"}) {
+            Page page = many().choose("thumbs.edge", null, edge).live();
+            Locator thumbs = page.locator("keen-reel .thumb");
+            assertThat(thumbs).hasCount(30);
+            assertThat(page.locator("keen-reel .thumb[tabindex='0']")).hasCount(1);
+            thumbs.nth(4).click();
+            assertThat(page.locator("keen-reel .slide-5")).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
+            assertThat(thumbs.nth(4)).hasAttribute("aria-current", "true");
+            followed(page, 4);
+            thumbs.nth(4).focus();
+            page.keyboard().press(edge.equals("start") ? "ArrowDown" : "ArrowRight");
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("ArrowRight");
+            followed(page, 7);
+            assertThat(thumbs.nth(7)).isFocused();
+            page.keyboard().press("End");
+            followed(page, 29);
+            assertThat(thumbs.nth(29)).isFocused();
+            page.keyboard().press("ArrowRight"); // after the last one comes the first
+            followed(page, 0);
+            assertThat(thumbs.nth(0)).isFocused();
+            assertThat(page.locator("keen-reel .slide-1")).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
+            page.setViewportSize(420, 800);
+            followed(page, 0);
+        }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void aPointerAtAnEndOfTheBandMovesItAndAnOrderOfAVisitIsItsOrderToo() {
+        Page page = many().choose("motion.anew", null, "true").live();
+        assertThat(now(page)).hasCount(1);
+        String slides = "all => all.map(({ dataset }) => dataset.slide ?? dataset.of).join()";
+        String order = (String) page.locator("keen-reel .slide").evaluateAll(slides);
+        page.waitForCondition(
+                () -> order.equals(page.locator("keen-reel .thumb").evaluateAll(slides)));
+        Locator band = page.locator("keen-reel .thumbs");
+        var box = band.boundingBox();
+        page.mouse().move(box.x + box.width - 6, box.y + box.height / 2);
+        page.mouse().move(box.x + box.width - 5, box.y + box.height / 2);
+        page.waitForCondition(() -> (boolean) band.evaluate("band => band.scrollLeft > 300"));
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        double stands = ((Number) band.evaluate("band => band.scrollLeft")).doubleValue();
+        page.waitForTimeout(200);
+        assertThat(((Number) band.evaluate("band => band.scrollLeft")).doubleValue())
+                .isEqualTo(stands);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void arrowsAndThumbnailsWaitToBePointedAtOrFocused() {
+        Page page = many().choose("steering.arrows-shown", null, "pointed")
+                .choose("thumbs.pointed", null, "true")
+                .live();
+        Locator arrow = page.locator("keen-reel .arrow-next");
+        Locator band = page.locator("keen-reel .thumbs");
+        page.mouse().move(1, 790);
+        assertThat(arrow).hasCSS("opacity", "0");
+        assertThat(band).hasCSS("opacity", "0");
+        page.locator("keen-reel .slide.now").hover();
+        assertThat(arrow).hasCSS("opacity", "1");
+        assertThat(band).hasCSS("opacity", "1");
+        page.mouse().move(1, 790);
+        assertThat(arrow).hasCSS("opacity", "0");
+        for (int i = 0; i < 9 && !(boolean) arrow.evaluate("one => one.matches(':focus')"); i++) {
+            page.keyboard().press("Tab");
+        }
+        assertThat(arrow).isFocused();
+        assertThat(arrow).hasCSS("opacity", "1");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** That thumbnail is the current one, alone, and stands as near to the middle as it can. */
+    private static void followed(Page page, int i) {
+        assertThat(now(page)).hasCount(1);
+        assertThat(page.locator("keen-reel .thumb").nth(i)).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
+        Locator thumb = page.locator("keen-reel .thumb").nth(i);
+        page.waitForCondition(() -> ((Number) thumb.evaluate(OFF)).doubleValue() < 2);
+    }
+}
