@@ -60,7 +60,7 @@ export class Change extends Stops {
   }
 
   /** A finger that has gone far enough asks for the next stop. */
-  dropped(by) {
-    if (Math.abs(by) > TURN) this.step(by * this.plan.way < 0 ? 1 : -1);
+  dropped(by, thrown) {
+    if (Math.abs(thrown) > TURN) this.step(thrown * this.plan.way < 0 ? 1 : -1);
   }
 }

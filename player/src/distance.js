@@ -1,5 +1,6 @@
 // Led by distance: every slide stands as far as it is from the stop, and passes through all that lies between.
 import { Stops } from './stops.js';
+import { RESISTS } from './swiping.js';
 
 export class Distance extends Stops {
   #path = { start: 0, delta: 0 }; // from where, and how far, a change leads
@@ -120,26 +121,30 @@ export class Distance extends Stops {
     return (-by * this.plan.way) / (this.slides[this.stop].offsetWidth * shift);
   }
 
-  /** Where a hand has moved it by so many px: not beyond an end. */
-  #moved(by) {
-    const at = this.#from + this.#stops(by);
+  /** That place, or the end beyond which it is. */
+  #within(at) {
     return this.range.round ? at : Math.min(Math.max(at, 0), this.stops - 1);
   }
 
+  /** A hand has moved it so far, px; beyond an end it resists. Says where that is. */
   dragged(by) {
-    this.#place(this.#moved(by));
+    const at = this.#from + this.#stops(by);
+    const within = this.#within(at);
+    const there = within + (at - within) / RESISTS;
+    this.#place(there);
+    return there;
   }
 
   /** A hand lets it go: it comes to stand at a stop from where it is. */
-  dropped(by) {
-    const here = this.#moved(by);
-    const { ms: duration, easing, toward } = this.plan.settle;
-    const gone = here - this.stop;
+  dropped(by, thrown) {
+    const here = this.dragged(by);
+    const { toward, ...when } = this.plan.settle;
+    const gone = this.#from + this.#stops(thrown) - this.stop;
     const wanted = this.stop + Math.sign(gone) * Math.round(Math.abs(gone) + toward);
-    const to = this.range.round ? (wanted + this.stops) % this.stops : Math.min(Math.max(wanted, 0), this.stops - 1);
+    const to = this.range.round ? ((wanted % this.stops) + this.stops) % this.stops : this.#within(wanted);
     this.takenOver();
     this.stand(to);
-    if (!this.still) this.moving = this.#run(here, to, { duration, easing });
+    if (!this.still) this.moving = this.#run(here, to, when);
   }
 
   /** It was not meant. */

@@ -53,22 +53,22 @@ export class Piece {
   }
 
   #watch() {
-    this.on(this.frame, 'pointerenter', (event) => event.pointerType === 'mouse' && this.wait('pointed at'));
-    this.on(this.frame, 'pointerleave', () => this.go('pointed at'));
-    this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus inside'));
-    this.on(this.frame, 'focusout', () => this.go('focus inside'));
+    this.on(this.frame, 'pointerenter', (event) => event.pointerType === 'mouse' && this.wait('pointed'));
+    this.on(this.frame, 'pointerleave', () => this.go('pointed'));
+    this.on(this.frame, 'focusin', (event) => event.target.matches(':focus-visible') && this.wait('focus'));
+    this.on(this.frame, 'focusout', () => this.go('focus'));
     this.on(document, 'visibilitychange', () => this.wait('hidden', document.hidden));
     this.on(window, 'beforeprint', () => this.strip.querySelectorAll('img').forEach((image) => (image.loading = 'eager')));
     if (this.pauseButton) {
       this.on(this.pauseButton, 'click', () => {
         if (this.waitsFor('paused')) {
-          ['paused', 'pointed at', 'focus inside', 'rest'].forEach((reason) => this.go(reason));
+          ['paused', 'pointed', 'focus', 'rest'].forEach((reason) => this.go(reason));
         } else {
           this.wait('paused');
         }
       });
     }
-    this.watch(new IntersectionObserver(([entry]) => this.wait('out of view', !entry.isIntersecting)), this.frame);
+    this.watch(new IntersectionObserver(([entry]) => this.wait('view', !entry.isIntersecting)), this.frame);
     const sized = () => {
       const former = this.range;
       this.#ask();
@@ -82,7 +82,7 @@ export class Piece {
     this.strip.querySelectorAll('img').forEach((image) => image.complete && image.currentSrc && !image.naturalWidth && image.decode().catch(() => this.#failed(image)));
     if (this.still) this.#reasons.add('paused');
     if (document.hidden) this.#reasons.add('hidden');
-    if (this.frame.matches(':hover') && matchMedia('(hover: hover)').matches) this.#reasons.add('pointed at');
+    if (this.frame.matches(':hover') && matchMedia('(hover: hover)').matches) this.#reasons.add('pointed');
     this.#sayPause();
   }
 
@@ -95,7 +95,7 @@ export class Piece {
 
   /** A picture that cannot be had leaves what it shows, in words, on its colour. */
   #failed(image) {
-    if (image.nodeName !== 'IMG' || image.dataset.failed) return;
+    if (image.nodeName !== 'IMG') return;
     image.dataset.failed = '';
     image.after(Object.assign(document.createElement('span'), { className: `instead ${image.classList[0]}`, textContent: image.alt }));
   }

@@ -1,5 +1,6 @@
 // Led by position: the strip goes from stop to stop, and with a hand. Where it is is counted in steps from the first stop.
 import { Stops } from './stops.js';
+import { RESISTS } from './swiping.js';
 
 export class Position extends Stops {
   beyond = 0; // by how many laps what is under way ends round the seam
@@ -106,27 +107,31 @@ export class Position extends Stops {
     this.stand(this.wanted);
   }
 
-  /** A hand has moved it so far, px. */
+  /** A hand has moved it so far, px; beyond an end it resists. Says where that is. */
   dragged(by) {
-    this.#place(this.#from + this.#steps(by));
+    const at = this.#from + this.#steps(by);
+    const within = this.round ? at : Math.min(Math.max(at, 0), this.steps(this.stops - 1));
+    const there = within + (at - within) / RESISTS;
+    this.#place(there);
+    return there;
   }
 
   /** A hand lets it go: it comes to stand at a stop from where it is. */
-  dropped(by) {
-    const here = this.#from + this.#steps(by);
-    const { ms: duration, easing, toward } = this.plan.settle;
-    const gone = here - this.steps(this.stop);
+  dropped(by, thrown) {
+    const here = this.dragged(by);
+    const { toward, ...when } = this.plan.settle;
+    const gone = this.#from + this.#steps(thrown) - this.steps(this.stop);
     const wanted = this.stop + Math.sign(gone) * Math.round(Math.abs(gone) / this.steps(1) + toward); // the last one may be shorter
     const laps = this.round ? Math.floor(wanted / this.stops) : 0;
     const to = Math.min(Math.max(wanted - laps * this.stops, 0), this.stops - 1);
     this.takenOver();
     this.stand(to);
     this.beyond = 0;
-    if (!this.still) this.moving = this.#go(here - laps * this.stops, this.steps(to), { duration, easing });
+    if (!this.still) this.moving = this.#go(here - laps * this.stops, this.steps(to), when);
   }
 
   /** It was not meant. */
   left() {
-    this.#place(this.steps(this.stop));
+    this.stand(this.stop);
   }
 }

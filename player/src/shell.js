@@ -1,24 +1,18 @@
 // The guarded shell: defines <keen-reel> once, whatever else a page loads, fetches the reel and hands it to the player
 // that its publication names. Small and stable; everything that can change between publications is in the player.
 (() => {
-  const players = (globalThis[Symbol.for('keen-reel players')] ??= new Map());
   if (customElements.get('keen-reel')) return;
+  const players = {};
 
   /** Loads a player once for the whole page; it announces itself under its own address. */
   function player(address) {
-    if (!players.has(address)) {
-      players.set(
-        address,
-        new Promise((loaded, failed) => {
-          const script = document.createElement('script');
-          script.src = address;
-          script.onload = () => loaded(script.show);
-          script.onerror = failed;
-          document.head.append(script);
-        }),
-      );
-    }
-    return players.get(address);
+    return (players[address] ??= new Promise((loaded, failed) => {
+      const script = document.createElement('script');
+      script.src = address;
+      script.onload = () => loaded(script.show);
+      script.onerror = failed;
+      document.head.append(script);
+    }));
   }
 
   /**
@@ -84,9 +78,7 @@
         return this.show(JSON.parse(written.textContent));
       }
       // which page shows the reel is said without what follows its path
-      const page = location.protocol.startsWith('http')
-        ? { referrer: location.origin + location.pathname, referrerPolicy: 'no-referrer-when-downgrade' }
-        : {};
+      const page = { referrer: location.origin + location.pathname, referrerPolicy: 'no-referrer-when-downgrade' };
       await presented(this.querySelector('img'));
       const answer = await fetch(`${source}/fragment`, page);
       return this.show(await answer.json());

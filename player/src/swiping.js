@@ -1,13 +1,22 @@
 // A finger, or a pointer that is held down, moves what leads. A press that has become a drag never presses a link.
 export const ENOUGH = 6; // px before a press counts as a drag
+export const RESISTS = 3; // so many px of a hand are one beyond an end
 export const TURN = 40; // px after which one picture gives way to the next
 
-/** Lets a piece with stops be swiped: it is told how far, px, while a hand goes on and when it lets go. */
+const FAST = 3; // px a ms
+const RESTS = 60; // ms without a move after which a hand has come to rest
+
+/**
+ * Lets a piece with stops be swiped: it is told how far, px, while a hand goes on and when it lets go, then with how far it would
+ * glide.
+ */
 export function swipe(piece) {
   const view = piece.strip.parentElement;
   const place = (event) => (piece.upright ? event.clientY : event.clientX);
   let start; // where a press began that may become a drag
   let dragged = false;
+  let former; // the last move but one
+  let last; // and the last
 
   const away = () => {
     if (!start) return;
@@ -15,10 +24,10 @@ export function swipe(piece) {
     piece.go('dragged');
     piece.left?.();
   };
-  const on = (type, listener, target = view) => piece.on(target, type, listener, { capture: type === 'click' });
+  const on = (type, listener) => piece.on(view, type, listener, { capture: type === 'click' });
   on('pointerdown', (event) => {
     dragged = false;
-    if (event.button === 0 && !event.defaultPrevented && piece.stops > 1 && piece.range.swipe && !(piece.upright && event.pointerType === 'touch')) start = event;
+    if (event.button === 0 && !event.defaultPrevented && piece.stops > 1 && piece.range.swipe && !(piece.upright && event.pointerType === 'touch')) start = last = event;
   });
   on('pointermove', (event) => {
     if (event.pointerId !== start?.pointerId) return;
@@ -33,7 +42,10 @@ export function swipe(piece) {
       view.setPointerCapture(event.pointerId);
       piece.wait('dragged');
     }
-    if (dragged) piece.dragged?.(by);
+    if (!dragged) return;
+    former = last;
+    last = event;
+    piece.dragged?.(by);
   });
   on('pointerup', (event) => {
     if (event.pointerId !== start?.pointerId) return;
@@ -41,8 +53,9 @@ export function swipe(piece) {
     start = undefined;
     if (!dragged) return;
     piece.go('dragged');
-    piece.dropped(by);
-  }, window); // outside, too
+    const speed = event.timeStamp - last.timeStamp < RESTS && (place(event) - place(former)) / (event.timeStamp - former.timeStamp);
+    piece.dropped(by, by + ((Math.tanh(speed / FAST) || 0) * view.offsetWidth) / 2); // by half of what is in view at the most
+  });
   on('pointercancel', away);
   on('click', (event) => {
     if (!dragged) return;
@@ -50,5 +63,4 @@ export function swipe(piece) {
     event.preventDefault();
     event.stopPropagation();
   });
-  on('dragstart', (event) => event.preventDefault());
 }

@@ -40,7 +40,7 @@ export class Time extends Piece {
 
   /** While nothing but a pointer asks it to wait, it goes as fast as it may under one. */
   #pace() {
-    const rate = !this.waiting ? 1 : this.waiting === 1 && this.waitsFor('pointed at') ? this.plan.pointed : 0;
+    const rate = !this.waiting ? 1 : this.waiting === 1 && this.waitsFor('pointed') ? this.plan.pointed : 0;
     if (rate && !this.held) {
       this.running.updatePlaybackRate(rate);
       this.running.play();

@@ -27,7 +27,7 @@ export class Timed {
       };
     }
     if (!pointed) {
-      const goOn = () => piece.go('pointed at');
+      const goOn = () => piece.go('pointed');
       goOn();
       piece.on(piece.frame, 'pointerenter', goOn);
     }

@@ -231,6 +231,7 @@ class EndlessRowTest {
             for (int i = 1; i <= 10; i++) {
                 page.mouse().move(view.x + 300, view.y + 300 - 20 * i);
             }
+            page.waitForTimeout(PlayerTest.REST);
             page.mouse().up();
             settled(page);
             assertThat(page.locator(".slide-2").boundingBox().y).isCloseTo(first, within(0.1));

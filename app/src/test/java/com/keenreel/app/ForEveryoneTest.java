@@ -120,6 +120,7 @@ class ForEveryoneTest {
         row.mouse().down();
         row.mouse().move(view.x + 700, view.y + 60);
         row.mouse().move(view.x + 900, view.y + 60);
+        row.waitForTimeout(PlayerTest.REST);
         row.mouse().up();
         assertThat(row.locator(".slide-2.now")).hasCount(1);
         assertThat(row.locator(".slide-1.now")).hasCount(0);

@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
@@ -14,6 +15,9 @@ import org.junit.jupiter.api.Test;
 
 /** How a published reel behaves in visitors' hands, and on pages that move it about. */
 class PlayerTest {
+    /** As long without a move a hand that is let go throws nothing, ms. */
+    static final int REST = 400;
+
     private final Editor editor = new Editor();
 
     @AfterEach
@@ -119,11 +123,13 @@ class PlayerTest {
         page.mouse().down();
         page.mouse().move(view.x + 600, view.y + 100);
         page.mouse().move(view.x + 500, view.y + 100);
+        page.waitForTimeout(REST);
         page.mouse().up();
         assertThat(now(page, 2)).hasCount(1);
         page.mouse().move(view.x + 500, view.y + 100);
         page.mouse().down();
         page.mouse().move(view.x + 520, view.y + 100);
+        page.waitForTimeout(REST);
         page.mouse().up();
         page.waitForTimeout(300);
         assertThat(now(page, 2)).hasCount(1);
@@ -159,6 +165,7 @@ class PlayerTest {
         page.mouse().down();
         page.mouse().move(view.x + 600, view.y + 100);
         page.mouse().move(view.x + 420, view.y + 100);
+        page.waitForTimeout(REST);
         page.evaluate("""
                 () => {
                   const strip = document.querySelector('keen-reel').shadowRoot.querySelector('.strip');
@@ -171,6 +178,40 @@ class PlayerTest {
         page.waitForFunction("() => window.seen.length === 60");
         Object back = page.evaluate("() => Math.max(...window.seen.slice(1).map((left, i) => left - window.seen[i]))");
         assertThat(((Number) back).doubleValue()).as("px it ever moved back").isLessThan(1);
+    }
+
+    /** What is thrown goes on, what comes to rest does not; beyond an end a hand moves it a third as far. */
+    @Test
+    void aThrownRowGoesOnAndResistsAtItsEnds() {
+        for (String arrangement : new String[] {"row", "depth"}) {
+            Page page = editor.make("Thrown", "row", "full", Kinds.SIX)
+                    .choose("arrangement", null, arrangement)
+                    .choose("row.shown", null, "2")
+                    .choose("depth.endless", null, "false")
+                    .live();
+            BoundingBox view = page.locator(".view").boundingBox();
+            String where =
+                    "() => document.querySelector('keen-reel').shadowRoot.querySelector('.slide-1').getBoundingClientRect().left";
+            double stands = ((Number) page.evaluate(where)).doubleValue();
+            page.mouse().move(view.x + 300, view.y + 100);
+            page.mouse().down();
+            page.mouse().move(view.x + 400, view.y + 100);
+            page.mouse().move(view.x + 600, view.y + 100);
+            double pulled = ((Number) page.evaluate(where)).doubleValue() - stands;
+            assertThat(pulled).as(arrangement).isPositive();
+            if (arrangement.equals("row")) {
+                assertThat(pulled).isCloseTo(100, within(1.0));
+            }
+            page.waitForTimeout(REST);
+            page.mouse().up();
+            page.waitForCondition(() -> Math.abs(((Number) page.evaluate(where)).doubleValue() - stands) < 0.5);
+            page.mouse().move(view.x + 700, view.y + 100);
+            page.mouse().down();
+            page.mouse().move(view.x + 660, view.y + 100);
+            page.mouse().move(view.x + 560, view.y + 100); // not half a step
+            page.mouse().up();
+            assertThat(now(page, 1)).hasCount(0);
+        }
     }
 
     @Test

@@ -116,7 +116,7 @@ final class PlanWriter {
         }
         if (motion instanceof Motion.Stepped) {
             plan.putObject("settle")
-                    .put("ms", Motion.Stepped.SETTLE)
+                    .put("duration", Motion.Stepped.SETTLE)
                     .put("easing", Motion.Stepped.SETTLING.css())
                     .put("toward", Motion.Stepped.TOWARD);
         }

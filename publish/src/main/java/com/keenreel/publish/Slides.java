@@ -49,7 +49,11 @@ final class Slides {
             int number = n;
             Slide slide = slides.get(n - 1);
             Said said = material.facts().said(slide);
-            String html = drawn.of(needs(n, slide, said), () -> Elements.print(slide(number, slide, said)));
+            String html = drawn.of(needs(n, slide, said), () -> {
+                Element element = slide(number, slide, said);
+                element.select("a").attr("draggable", "false"); // a hand that moves it swipes
+                return Elements.print(element);
+            });
             all.add(new Written.OneSlide(html, slide.carries() instanceof Carries.Pair));
         }
         return all;
