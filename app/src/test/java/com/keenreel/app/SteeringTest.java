@@ -122,6 +122,58 @@ class SteeringTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    @Test
+    void aWheelAcrossMovesOnAndLeavesThePageItsOwnScrolling() {
+        Page page = many().choose("steering.wheel", null, "true").live();
+        page.evaluate("() => { document.body.style.height = '3000px'; }");
+        assertThat(now(page)).hasCount(1);
+        page.locator("keen-reel .slide.now").hover();
+        page.waitForCondition(() -> {
+            page.mouse().wheel(60, 0);
+            page.waitForTimeout(400); // another turn
+            return page.locator("keen-reel .slide-3.now").count() == 1;
+        });
+        page.mouse().wheel(0, 240);
+        page.waitForCondition(() -> (boolean) page.evaluate("() => scrollY > 100"));
+        assertThat(page.locator("keen-reel .slide-3.now")).hasCount(1);
+        page.evaluate("() => { document.body.style.width = '4000px'; scrollTo(0, 0); }");
+        page.mouse().wheel(200, 0);
+        page.waitForCondition(() -> (boolean) page.evaluate("() => scrollX > 100"));
+        assertThat(page.locator("keen-reel .slide-3.now")).hasCount(1);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void visitorsUseTheWholeScreenAndSayHowPicturesFit() {
+        Page page = many().choose("steering.full-screen", null, "true")
+                .choose("steering.fits", null, "true")
+                .choose("shape.ratio", null, "1:1")
+                .choose("shape.ratio", "tablet", "1:1")
+                .live();
+        Locator fits = page.locator("keen-reel .fits");
+        Locator picture = page.locator("keen-reel .slide.now img");
+        assertThat(fits).hasAttribute("aria-label", "Whole picture");
+        fits.click();
+        assertThat(picture).hasCSS("object-fit", "contain");
+        assertThat(fits).hasAttribute("aria-label", "Original size");
+        fits.click();
+        assertThat(picture).hasCSS("width", picture.getAttribute("width") + "px");
+        fits.click();
+        assertThat(picture).hasCSS("object-fit", "cover");
+        page.locator("keen-reel .screen").click();
+        page.waitForCondition(
+                () -> (boolean) page.evaluate("() => document.fullscreenElement?.localName === 'keen-reel'"));
+        page.waitForCondition(() -> {
+            var box = page.locator("keen-reel .frame").boundingBox();
+            var window = page.viewportSize();
+            return box.y >= -1 && box.y + box.height <= window.height + 1 && box.height > 0.9 * window.height;
+        });
+        page.locator("keen-reel .screen").click();
+        page.waitForCondition(() -> (boolean) page.evaluate("() => !document.fullscreenElement"));
+        assertThat(page.locator("keen-reel .slide.now")).hasCount(1);
+        assertThat(editor.problems()).isEmpty();
+    }
+
     /** That thumbnail is the current one, alone, and stands as near to the middle as it can. */
     private static void followed(Page page, int i) {
         assertThat(now(page)).hasCount(1);

@@ -110,6 +110,12 @@ final class Markup {
                         .attr("aria-label", spoken.position(n, most));
             }
         }
+        if (layout.stands(Part.SCREEN)) {
+            frame.appendChild(control(Part.SCREEN, spoken.say(Phrase.FULL_SCREEN), Shapes.fullScreen()));
+        }
+        if (layout.stands(Part.FITS)) {
+            frame.appendChild(control(Part.FITS, spoken.say(Phrase.WHOLE), Shapes.fits()));
+        }
         if (layout.stands(Part.THUMBS)) {
             thumbs(frame);
         }

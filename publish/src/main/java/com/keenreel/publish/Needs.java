@@ -4,7 +4,9 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -56,7 +58,25 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
     /** What the player asks for once it runs, each a script of its own: nobody waits for it to see a slide. */
     public enum Later {
         /** Thumbnails follow the slide that is seen. */
-        THUMBS
+        THUMBS(ThumbOptions.SHOWN),
+        /** A wheel that turns across moves on. */
+        WHEEL(SteeringOptions.WHEEL),
+        /** The reel is shown on the whole screen. */
+        SCREEN(SteeringOptions.SCREEN),
+        /** Visitors say how pictures fit. */
+        FITS(SteeringOptions.FITS);
+
+        private final Option<Boolean> wanted;
+
+        Later(Option<Boolean> wanted) {
+            this.wanted = wanted;
+        }
+
+        private boolean isWanted(Reel reel) {
+            return Arrangements.of(reel).has(wanted)
+                    && Arrays.stream(SetUp.values())
+                            .anyMatch(setUp -> reel.choices().get(wanted, setUp));
+        }
     }
 
     private static final String NOTHING = new Motion.Still().lead();
@@ -105,12 +125,10 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
 
     private static Set<Later> later(Reel reel) {
         Set<Later> later = EnumSet.noneOf(Later.class);
-        if (Arrangements.of(reel).has(ThumbOptions.SHOWN)
-                && reel.slides().size() > 1
-                && Arrays.stream(SetUp.values())
-                        .anyMatch(setUp -> reel.choices().get(ThumbOptions.SHOWN, setUp))) {
-            later.add(Later.THUMBS);
-        }
+        boolean alone = reel.slides().size() == 1;
+        Arrays.stream(Later.values())
+                .filter(one -> one.isWanted(reel) && !(alone && (one == Later.THUMBS || one == Later.WHEEL)))
+                .forEach(later::add);
         return later;
     }
 

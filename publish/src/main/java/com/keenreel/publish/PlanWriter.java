@@ -5,8 +5,10 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.EndKind;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -23,6 +25,7 @@ import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
 import com.keenreel.core.time.Schedule;
 import java.util.List;
+import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -47,6 +50,7 @@ final class PlanWriter {
 
     String write() {
         ObjectNode plan = Json.MAPPER.createObjectNode();
+        Spoken spoken = new Spoken(reel);
         Motion motion = Arrangements.of(reel).motion(reel);
         plan.put("lead", needs.lead());
         plan.put("way", reel.direction().sign());
@@ -111,6 +115,14 @@ final class PlanWriter {
                     .forEach(one -> later.add(
                             PlayerFiles.shipped().later(Needs.word(one)).name()));
         }
+        if (needs.later().contains(Needs.Later.FITS)) {
+            FitKind fit = reel.choices().get(ShapeOptions.FIT);
+            plan.putObject("fits")
+                    .put("from", fit.name().toLowerCase(Locale.ROOT))
+                    .put("fill", spoken.say(Phrase.FILL))
+                    .put("whole", spoken.say(Phrase.WHOLE))
+                    .put("original", spoken.say(Phrase.ORIGINAL));
+        }
         if (motion instanceof Motion.ByChange) {
             plan.put("hurry", Motion.ByChange.HURRY);
         }
@@ -131,7 +143,6 @@ final class PlanWriter {
                         .put("clearAfter", PairBoxes.clearance(facts.type(), pair.nameAfter()));
             }
         }
-        Spoken spoken = new Spoken(reel);
         plan.putObject("say")
                 .put("pause", spoken.say(Phrase.PAUSE))
                 .put("play", spoken.say(Phrase.PLAY))
@@ -157,6 +168,9 @@ final class PlanWriter {
         node.put("setUp", range.setUp().word());
         if (motion.stops()) {
             node.put("keys", reel.choices().get(SteeringOptions.KEYS, range.setUp()));
+            if (needs.later().contains(Needs.Later.WHEEL)) {
+                node.put("wheel", reel.choices().get(SteeringOptions.WHEEL, range.setUp()));
+            }
             node.put("swipe", reel.choices().get(SteeringOptions.SWIPE, range.setUp()));
         }
         ArrayNode stops = node.putArray("stops");

@@ -5,6 +5,9 @@ import org.jsoup.nodes.Element;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */
 final class Shapes {
+    private static final String WHOLE = "M2 4h16v12H2ZM6.5 4v12M13.5 4v12";
+    private static final String FILL = "M2 4h16v12H2ZM5.5 10h9M7.5 7.5 5 10l2.5 2.5M12.5 7.5 15 10l-2.5 2.5";
+
     private Shapes() {}
 
     /**
@@ -36,11 +39,18 @@ final class Shapes {
     }
 
     static Element whole() {
-        return drawn("", "M2 4h16v12H2ZM6.5 4v12M13.5 4v12");
+        return drawn("", WHOLE);
     }
 
     static Element fill() {
-        return drawn("", "M2 4h16v12H2ZM5.5 10h9M7.5 7.5 5 10l2.5 2.5M12.5 7.5 15 10l-2.5 2.5");
+        return drawn("", FILL);
+    }
+
+    /** What a press on the switch of the fit brings, by its class. */
+    static Element[] fits() {
+        return new Element[] {
+            drawn("to-fill", FILL), drawn("to-whole", WHOLE), drawn("to-original", "M2 4h16v12H2ZM7 7.5h6v5H7Z")
+        };
     }
 
     static Element fullScreen() {

@@ -159,6 +159,10 @@ final class StyleSheet {
                 + ";--on-ground:" + reel.choices().get(LookOptions.GROUND).ink()
                 + ";--corners:" + px(reel.choices().get(LookOptions.CORNERS))
                 + ";--target:" + px(Layout.TARGET) + "}");
+        if (needs.later().contains(Needs.Later.SCREEN)) { // words below have a ground that they are read on
+            rules.add(":host(:fullscreen){background:"
+                    + reel.choices().get(LookOptions.INK).ink() + "!important}");
+        }
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
         rules.addAll(dressing.rules());

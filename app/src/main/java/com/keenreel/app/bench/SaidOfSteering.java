@@ -61,7 +61,7 @@ final class SaidOfSteering {
         }
         speech(Arrays.stream(Phrase.values())
                 .filter(phrase -> arrangement.has(Options.wording(phrase)))
-                .filter(phrase -> larger || !phrase.isOfLargerView())
+                .filter(phrase -> larger || !phrase.isOfLargerView() || isOfButton(phrase))
                 .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
                 .toArray(Phrase[]::new));
     }
@@ -83,6 +83,7 @@ final class SaidOfSteering {
         if (arrangement.has(ThumbOptions.SHOWN)) {
             thumbs();
         }
+        more();
         sentence.get()
                 .idle(!layout.stands(Part.dot(1)) && !layout.stands(Part.COUNT))
                 .text("Stops are marked by ")
@@ -97,6 +98,17 @@ final class SaidOfSteering {
                             + cramped.get(0).stops().size()
                             + " dots; they are left out.");
         }
+    }
+
+    private void more() {
+        sentence.get()
+                .text("Visitors also get ")
+                .by(SteeringOptions.WHEEL)
+                .text(", ")
+                .by(SteeringOptions.SCREEN)
+                .text(" and ")
+                .by(SteeringOptions.FITS)
+                .text(".");
     }
 
     private void thumbs() {
@@ -122,6 +134,15 @@ final class SaidOfSteering {
                 .text(" paler; they are seen ")
                 .by(ThumbOptions.POINTED)
                 .text(".");
+    }
+
+    /** Whether it is what a button of the reel itself is called. */
+    private boolean isOfButton(Phrase phrase) {
+        return switch (phrase) {
+            case FULL_SCREEN -> layout.stands(Part.SCREEN);
+            case FILL, WHOLE, ORIGINAL -> layout.stands(Part.FITS);
+            default -> false;
+        };
     }
 
     private void arrows() {

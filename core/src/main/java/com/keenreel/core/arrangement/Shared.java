@@ -127,6 +127,9 @@ public final class Shared {
                 SteeringOptions.DOTS,
                 SteeringOptions.MARKS,
                 SteeringOptions.SWIPE,
+                SteeringOptions.WHEEL,
+                SteeringOptions.SCREEN,
+                SteeringOptions.FITS,
                 SteeringOptions.KEYS,
                 MotionOptions.ANEW));
         for (Phrase phrase : Phrase.values()) {

@@ -96,6 +96,43 @@ public final class SteeringOptions {
             true,
             Scope.SET_UP);
 
+    public static final Option<Boolean> WHEEL = new Option<>(
+            "steering.wheel",
+            Meaning.of(
+                    "wheel across",
+                    "Moving by a wheel that turns across, or two fingers on a touch pad; up and down stays the page's.",
+                    "scroll",
+                    "trackpad",
+                    "touchpad",
+                    "mouse wheel"),
+            new YesNo("a wheel across", "no wheel"),
+            false,
+            Scope.SET_UP);
+    public static final Option<Boolean> SCREEN = new Option<>(
+            "steering.full-screen",
+            Meaning.of(
+                    "full screen",
+                    "A button that shows the reel on the whole screen, where the browser can.",
+                    "fullscreen",
+                    "enlarge",
+                    "maximize"),
+            new YesNo("a button for the full screen", "no full screen"),
+            false,
+            Scope.SET_UP);
+    public static final Option<Boolean> FITS = new Option<>(
+            "steering.fits",
+            Meaning.of(
+                    "switch of the fit",
+                    "A button by which visitors see pictures filling the frame, whole, or in their own size.",
+                    "zoom",
+                    "fill",
+                    "whole",
+                    "original",
+                    "contain",
+                    "cover"),
+            new YesNo("one for how pictures fit", "no switch of the fit"),
+            false,
+            Scope.SET_UP);
     public static final Option<Boolean> KEYS = new Option<>(
             "steering.keys",
             Meaning.of("keys", "Arrow keys while focus is inside the reel.", "keyboard", "arrow keys"),
@@ -150,6 +187,9 @@ public final class SteeringOptions {
             ARROWS_SHOWN,
             DOTS,
             MARKS,
+            WHEEL,
+            SCREEN,
+            FITS,
             SWIPE,
             KEYS,
             ANYWHERE,

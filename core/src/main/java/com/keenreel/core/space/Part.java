@@ -56,7 +56,11 @@ public record Part(What what, int number, String which) {
         COUNT,
         /** What all thumbnails stand in. */
         THUMBS,
-        THUMB;
+        THUMB,
+        /** What shows the reel on the whole screen. */
+        SCREEN,
+        /** What shows pictures otherwise than they fit. */
+        FITS;
 
         private final String word = name().toLowerCase(Locale.ROOT);
     }
@@ -67,6 +71,8 @@ public record Part(What what, int number, String which) {
     public static final Part STRIP = one(What.STRIP);
     public static final Part PAUSE = one(What.PAUSE);
     public static final Part COUNT = one(What.COUNT);
+    public static final Part SCREEN = one(What.SCREEN);
+    public static final Part FITS = one(What.FITS);
     public static final Part THUMBS = one(What.THUMBS);
     public static final Part PREVIOUS = new Part(What.ARROW, 0, "previous");
     public static final Part NEXT = new Part(What.ARROW, 0, "next");

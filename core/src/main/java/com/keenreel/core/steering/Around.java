@@ -2,6 +2,7 @@ package com.keenreel.core.steering;
 
 import com.keenreel.core.option.ArrowsPlace;
 import com.keenreel.core.option.Edge;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Reel;
@@ -33,7 +34,7 @@ public final class Around {
         this.stops = stops;
         this.sides = sides;
         this.beside = outside() ? arrow() + Target.EDGE : 0;
-        boolean shown = stops > 1 && reel.choices().get(ThumbOptions.SHOWN, span.setUp());
+        boolean shown = stops > 1 && chosen(ThumbOptions.SHOWN);
         this.thumbs = shown && sides ? Thumbs.of(reel, span) : null;
     }
 
@@ -94,7 +95,12 @@ public final class Around {
 
     /** Whether there are arrows. */
     boolean arrows() {
-        return stops > 1 && reel.choices().get(SteeringOptions.ARROWS, span.setUp());
+        return stops > 1 && chosen(SteeringOptions.ARROWS);
+    }
+
+    /** Whether that is wanted there. */
+    boolean chosen(Option<Boolean> option) {
+        return reel.choices().get(option, span.setUp());
     }
 
     /** Side of the hit area of an arrow, px. */

@@ -88,12 +88,30 @@ public final class Controls {
     private double needed() {
         boolean inside = around.arrows() && place == ArrowsPlace.SIDES;
         double marks = marks() == MarkKind.LINE ? WIDEST : marksWidth();
-        boolean meet =
-                pause() || marks > around.narrowest() - 2 * (arrow + 2 * Target.EDGE); // marks reach below arrows
+        boolean meet = pause()
+                || !buttons().isEmpty()
+                || marks > around.narrowest() - 2 * (arrow + 2 * Target.EDGE); // marks reach below arrows
         return inside && meet ? 2 * (Target.HIT + Target.EDGE) + arrow : high + 2 * Target.EDGE;
     }
 
-    boolean pause() {
+    /** The buttons at the beginning of the line. */
+    private List<Part> buttons() {
+        List<Part> buttons = new ArrayList<>();
+        if (around.chosen(SteeringOptions.SCREEN)) {
+            buttons.add(Part.SCREEN);
+        }
+        if (around.chosen(SteeringOptions.FITS)) {
+            buttons.add(Part.FITS);
+        }
+        return buttons;
+    }
+
+    /** How much of the line they take, px. */
+    private double buttonsWidth() {
+        return buttons().size() * (Target.HIT + Target.EDGE);
+    }
+
+    private boolean pause() {
         return around.reel.choices().get(MotionOptions.AUTOPLAY) && around.stops > 1;
     }
 
@@ -120,12 +138,14 @@ public final class Controls {
         double arrows = arrowsBelow == 0
                 ? 0
                 : place == ArrowsPlace.CORNER ? 2 * arrow + TOGETHER + Target.EDGE : arrow + Target.EDGE;
-        return (pause() ? Target.HIT + Target.EDGE : 0) + arrows + Target.EDGE;
+        double corner = place == ArrowsPlace.CORNER ? 0 : arrows;
+        double end = (pause() ? Target.HIT + Target.EDGE : 0) + arrows;
+        return Math.max(buttonsWidth() + corner, end) + Target.EDGE;
     }
 
-    /** True when marks, a pause button or arrows stand in a line. */
+    /** True when marks, buttons or arrows stand in a line. */
     private boolean line() {
-        return dots() || pause() || inLine();
+        return dots() || pause() || !buttons().isEmpty() || inLine();
     }
 
     /** How much room is taken below everything: where there is none on the picture, controls stand there. */
@@ -159,6 +179,11 @@ public final class Controls {
         if (pause()) {
             inside.add(pause(right.minus(Target.HIT + Target.EDGE), middle));
         }
+        Length from = left.plus(Target.EDGE);
+        for (Part button : buttons()) {
+            inside.add(Placed.of(button, Box.of(from, middle.minus(Target.HIT / 2), Target.HIT, Target.HIT)));
+            from = from.plus(Target.HIT + Target.EDGE);
+        }
         if (around.arrows()) {
             arrows(right, top, middle, inside);
         }
@@ -184,8 +209,9 @@ public final class Controls {
     private void arrows(Length right, Length above, Length middle, List<Placed> inside) {
         double aside = pause() ? Target.HIT + Target.EDGE : 0;
         Length next = right.minus(arrow + Target.EDGE + aside);
-        Length previous =
-                place == ArrowsPlace.CORNER ? next.minus(arrow + TOGETHER) : Length.px(around.left() + Target.EDGE);
+        Length previous = place == ArrowsPlace.CORNER
+                ? next.minus(arrow + TOGETHER)
+                : Length.px(around.left() + Target.EDGE + buttonsWidth());
         Length top = middle.minus(arrow / 2);
         if (!inLine()) {
             boolean outside = place == ArrowsPlace.OUTSIDE;

@@ -1,0 +1,38 @@
+// How pictures fit, as a visitor wants it: filling the frame, whole, or in their own size.
+const ORDER = ['fill', 'whole', 'original'];
+
+class Fits {
+  #at;
+
+  constructor(piece) {
+    this.piece = piece;
+    this.#at = piece.plan.fits.from;
+    this.button = piece.reel.querySelector('.fits');
+    piece.on(this.button, 'click', () => this.#show(this.#next));
+    this.#say();
+  }
+
+  get #next() {
+    return ORDER[(ORDER.indexOf(this.#at) + 1) % ORDER.length];
+  }
+
+  #show(how) {
+    const { reel } = this.piece;
+    this.#at = reel.dataset.fits = how;
+    reel.querySelectorAll('.crop img').forEach((image) => {
+      const [width, height] = ['width', 'height'].map((side) => `${image.getAttribute(side)}px`);
+      image.style.setProperty('--own-width', width);
+      image.style.setProperty('--own-height', height);
+      if (how === 'original') image.sizes = width; // the largest file
+    });
+    this.#say();
+  }
+
+  /** The button says what it brings. */
+  #say() {
+    this.button.dataset.next = this.#next;
+    this.button.setAttribute('aria-label', this.piece.plan.fits[this.#next]);
+  }
+}
+
+document.currentScript.show = Fits;
