@@ -28,7 +28,7 @@ async function script(entry, outfile) {
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
 
 /** What players ask for when they run, or are pressed. */
-const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits'];
+const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits', 'entry'];
 keep(join(out, 'later.txt'), LATER.join('\n'));
 
 for (const name of ['shell', 'days', 'port', ...LATER]) await script(source(name), `${name}.js`);

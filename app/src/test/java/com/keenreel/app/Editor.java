@@ -20,6 +20,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -253,6 +254,19 @@ public final class Editor implements AutoCloseable {
             Page page = open(publish().path("address").asString());
             PlaywrightAssertions.assertThat(page.locator(".run")).hasCount(1);
             return page;
+        }
+
+        /** Publishes it and pastes it below the first window of a page, whose address this is. */
+        public String below() {
+            ObjectNode page = JSON.createObjectNode().put("title", "Below");
+            ArrayNode blocks = page.putArray("blocks");
+            for (String content : List.of(
+                    "<div style=\"height:1500px\"></div>",
+                    publish().path("element").asString())) {
+                blocks.addObject().put("kind", "embed").put("column", "wide").put("content", content);
+            }
+            send("PUT", "/practice/below", page.toString());
+            return Running.application().site() + "/below";
         }
 
         /** Publishes it: {publication, slug, address, element, frame}. */

@@ -65,16 +65,8 @@ class GridInBrowserTest {
     @Test
     void cellsComeOneAfterAnotherOnceTheyAreInSightAndNothingShifts() {
         Made reel = Kinds.grid(editor).choose("motion.enters", null, "true");
-        String element = reel.publish().path("element").asString();
-        var below = Editor.JSON.createObjectNode().put("title", "Below");
-        var blocks = below.putArray("blocks");
-        blocks.addObject()
-                .put("kind", "embed")
-                .put("column", "wide")
-                .put("content", "<div style=\"height:1500px\"></div>");
-        blocks.addObject().put("kind", "embed").put("column", "wide").put("content", element);
-        editor.send("PUT", "/practice/below", below.toString());
-        try (Page page = editor.open(Running.application().site() + "/below")) {
+        String below = reel.below();
+        try (Page page = editor.open(below)) {
             assertThat(page.locator("keen-reel .run")).hasCount(1);
             assertThat(page.locator("keen-reel .slide-1")).hasCSS("opacity", "0");
             page.locator("keen-reel").scrollIntoViewIfNeeded();
@@ -86,7 +78,7 @@ class GridInBrowserTest {
         try (Page page = editor.open("/help")) {
             page.emulateMedia(new Page.EmulateMediaOptions()
                     .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
-            page.navigate(Running.application().site() + "/below");
+            page.navigate(below);
             assertThat(page.locator("keen-reel .run")).hasCount(1);
             assertThat(page.locator("keen-reel .slide-4")).hasCSS("opacity", "1");
         }

@@ -31,16 +31,17 @@ final class Analysis {
      */
     static PictureTraits of(Pixels copy) {
         Analysis analysis = new Analysis(copy);
-        double[] mean = analysis.mean();
+        double[] mean = analysis.mean(0, 0, copy.width(), copy.height());
         boolean alpha = analysis.transparent();
         Inked inked = analysis.inked();
         return new PictureTraits(
                 alpha,
-                colour((int) Math.round(mean[0]), (int) Math.round(mean[1]), (int) Math.round(mean[2])),
+                colour(mean),
                 analysis.palette(),
                 analysis.luminance(),
                 inked,
-                alpha ? middle(inked) : analysis.focal(mean));
+                alpha ? middle(inked) : analysis.focal(mean),
+                analysis.corners());
     }
 
     /** Of a mark or a cut-out, what is drawn is what is looked at. */
@@ -51,6 +52,10 @@ final class Analysis {
 
     private static Colour colour(int red, int green, int blue) {
         return new Colour(String.format("#%02x%02x%02x", red, green, blue));
+    }
+
+    private static Colour colour(double[] mean) {
+        return colour((int) Math.round(mean[0]), (int) Math.round(mean[1]), (int) Math.round(mean[2]));
     }
 
     private static int red(int pixel) {
@@ -76,15 +81,31 @@ final class Analysis {
         return false;
     }
 
-    /** Red, green, blue on average, weighted by opacity. */
-    private double[] mean() {
+    /** The colours of its quarters. */
+    private List<Colour> corners() {
+        int across = (pixels.width() + 1) / 2; // one that is a pixel wide has it in both
+        int down = (pixels.height() + 1) / 2;
+        List<Colour> corners = new ArrayList<>();
+        for (int top : new int[] {0, pixels.height() - down}) {
+            for (int left : new int[] {0, pixels.width() - across}) {
+                corners.add(colour(mean(left, top, left + across, top + down)));
+            }
+        }
+        return corners;
+    }
+
+    /** Red, green, blue on average in a part of it, weighted by opacity. */
+    private double[] mean(int left, int top, int right, int bottom) {
         double[] sum = new double[4];
-        for (int pixel : pixels.argb()) {
-            double weight = pixel >>> 24;
-            sum[0] += weight * red(pixel);
-            sum[1] += weight * green(pixel);
-            sum[2] += weight * blue(pixel);
-            sum[3] += weight;
+        for (int y = top; y < bottom; y++) {
+            for (int x = left; x < right; x++) {
+                int pixel = pixels.argb()[y * pixels.width() + x];
+                double weight = pixel >>> 24;
+                sum[0] += weight * red(pixel);
+                sum[1] += weight * green(pixel);
+                sum[2] += weight * blue(pixel);
+                sum[3] += weight;
+            }
         }
         double all = Math.max(1, sum[3]);
         return new double[] {sum[0] / all, sum[1] / all, sum[2] / all};

@@ -107,6 +107,10 @@ class DarkroomTest {
         assertThat(traits.luminance()).isCloseTo(light, within(0.003));
         assertThat(traits.alpha()).isFalse();
         assertThat(traits.inked()).isEqualTo(Inked.ALL);
+        // the left quarters are dark in four fifths
+        assertThat(traits.corners())
+                .extracting(colour -> colour.hex())
+                .containsExactly("#425971", "#c8beb4", "#425971", "#c8beb4");
     }
 
     @Test

@@ -48,7 +48,8 @@ final class Markup {
                 .attr("aria-label", material.reel().name());
         boolean still = motion instanceof Motion.Still
                 && !Needs.of(material).has(Needs.Beside.PAIRS)
-                && !Needs.enters(material.reel());
+                && !Needs.enters(material.reel())
+                && Needs.of(material).later().isEmpty();
         if (still) {
             reel.addClass("run"); // there is nothing that it has to wait for
         }

@@ -64,18 +64,22 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         /** The reel is shown on the whole screen. */
         SCREEN(SteeringOptions.SCREEN),
         /** Visitors say how pictures fit. */
-        FITS(SteeringOptions.FITS);
+        FITS(SteeringOptions.FITS),
+        /** The reel fades in or rises. */
+        ENTRY(MotionOptions.ENTRY);
 
-        private final Option<Boolean> wanted;
+        private final Option<?> option;
 
-        Later(Option<Boolean> wanted) {
-            this.wanted = wanted;
+        Later(Option<?> option) {
+            this.option = option;
         }
 
+        /** Whether anything else is chosen than that there is nothing of it, which is usual. */
         private boolean isWanted(Reel reel) {
-            return Arrangements.of(reel).has(wanted)
+            return Arrangements.of(reel).has(option)
                     && Arrays.stream(SetUp.values())
-                            .anyMatch(setUp -> reel.choices().get(wanted, setUp));
+                            .anyMatch(
+                                    setUp -> !reel.choices().get(option, setUp).equals(option.usual()));
         }
     }
 

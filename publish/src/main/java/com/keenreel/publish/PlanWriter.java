@@ -5,8 +5,10 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.EndKind;
+import com.keenreel.core.option.EntryKind;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
@@ -114,6 +116,14 @@ final class PlanWriter {
             needs.later()
                     .forEach(one -> later.add(
                             PlayerFiles.shipped().later(Needs.word(one)).name()));
+        }
+        if (needs.later().contains(Needs.Later.ENTRY)) {
+            ObjectNode entry =
+                    plan.putObject("entry").put("duration", Entering.WHOLE).put("easing", Entering.EASING.css());
+            ObjectNode from = entry.putObject("from").put("opacity", 0);
+            if (reel.choices().get(MotionOptions.ENTRY) == EntryKind.RISES) {
+                from.put("transform", "translateY(" + Numbers.plain(Entering.RISES) + "px)");
+            }
         }
         if (needs.later().contains(Needs.Later.FITS)) {
             FitKind fit = reel.choices().get(ShapeOptions.FIT);

@@ -166,6 +166,9 @@ final class StyleSheet {
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
         rules.addAll(dressing.rules());
+        if (!(Arrangements.of(reel).motion(reel) instanceof Motion.ByTime)) { // logos may be shown in another colour
+            rules.addAll(Awaited.rules(reel, facts));
+        }
         if (layout.stands(Part.THUMBS)) {
             rules.addAll(ThumbRules.common(reel, facts));
         }

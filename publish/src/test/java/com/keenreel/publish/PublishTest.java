@@ -8,6 +8,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
@@ -21,11 +22,13 @@ import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureTraits.Inked;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Tones;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Facts;
 import java.util.ArrayList;
@@ -382,6 +385,24 @@ class PublishTest {
                         FragmentWriter.write(material(choose(reel, MotionOptions.HOLD, null, 6000L)), "1"), ""))
                 .as("a hold")
                 .isNotEqualTo(now);
+    }
+
+    @Test
+    void whatIsSeenUntilAPictureComesIsShort() {
+        Tones tones = new Tones(Colour.DARK, List.of(Colour.DARK, Colour.WHITE, Colour.WHITE, Colour.DARK));
+        List<Slide> slides = new ArrayList<>();
+        Map<PictureId, PictureFacts> facts = new HashMap<>();
+        for (int i = 1; i <= 200; i++) {
+            PictureId id = new PictureId("p" + i);
+            slides.add(Slide.of(new SlideId("s" + i), new Carries.Picture(id)));
+            boolean clear = i == 7;
+            facts.put(id, new PictureFacts(id, 1500, 1000, FocalPoint.CENTRE, Inked.ALL, clear, tones));
+        }
+        Reel reel = Reel.named("Many").withSlides(slides);
+        List<String> rules = Awaited.rules(reel, new Facts(facts, Map.of(), (text, bold, size) -> 0));
+        assertThat(rules).hasSize(199).allMatch(rule -> rule.length() <= Awaited.MOST);
+        assertThat(rules.get(0)).startsWith(".picture-1{background:radial-gradient(at 0 0,#16241e,#0000)");
+        assertThat(rules.get(6)).startsWith(".picture-8{");
     }
 
     @Test

@@ -37,11 +37,12 @@ final class SaidOfMotion {
             course();
             timing();
         }
+        sentence.get()
+                .text("When it is scrolled into sight it ")
+                .all(MotionOptions.ENTRY)
+                .text(".");
         if (arrangement.has(MotionOptions.ENTERS)) {
-            sentence.get()
-                    .text("When it comes into sight slides ")
-                    .all(MotionOptions.ENTERS)
-                    .text(".");
+            sentence.get().text("Its slides ").all(MotionOptions.ENTERS).text(".");
         }
         if (arrangement.has(MotionOptions.ANEW)) {
             sentence.get()

@@ -22,6 +22,8 @@ public final class TraitsJson {
         node.put("average", traits.average().hex());
         ArrayNode palette = node.putArray("palette");
         traits.palette().forEach(colour -> palette.add(colour.hex()));
+        ArrayNode corners = node.putArray("corners");
+        traits.corners().forEach(colour -> corners.add(colour.hex()));
         node.put("luminance", traits.luminance());
         Inked inked = traits.inked();
         node.putObject("inked")
@@ -46,6 +48,8 @@ public final class TraitsJson {
         JsonNode node = DocumentJson.MAPPER.readTree(json);
         List<Colour> palette = new ArrayList<>();
         node.path("palette").forEach(colour -> palette.add(new Colour(colour.asString())));
+        List<Colour> corners = new ArrayList<>();
+        node.path("corners").forEach(colour -> corners.add(new Colour(colour.asString())));
         JsonNode inked = node.path("inked");
         return new PictureTraits(
                 node.path("alpha").asBoolean(),
@@ -58,6 +62,7 @@ public final class TraitsJson {
                         inked.path("right").asDouble(),
                         inked.path("bottom").asDouble(),
                         inked.path("coverage").asDouble()),
-                DocumentJson.focal(node.path("focal")));
+                DocumentJson.focal(node.path("focal")),
+                corners);
     }
 }

@@ -97,7 +97,7 @@ public record StoredPicture(
         public PictureFacts facts() {
             return traits == null
                     ? new PictureFacts(picture, width, height, focal())
-                    : new PictureFacts(picture, width, height, focal(), traits.inked(), traits.alpha());
+                    : new PictureFacts(picture, width, height, focal(), traits.inked(), traits.alpha(), traits.tones());
         }
 
         /** The point that crops keep in view: chosen, else calculated, else the middle. */

@@ -107,11 +107,12 @@ class BriefTest {
                         "{In a place that it does not fill it would stand [in the middle].} {Pictures [fill the frame] around their focal point.}")
                 .endsWith("{The reel is [shown].}");
         assertThat(read(brief, "Motion"))
-                .isEqualTo("Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
-                        + "{While a slide stands, its pictures [stand still].} {The colour between slides is [#16241E].} "
-                        + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
-                        + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
-                        + "{At its end it [stays where it is].} {Slides come [in this order].}");
+                .isEqualTo(
+                        "Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
+                                + "{While a slide stands, its pictures [stand still].} {The colour between slides is [#16241E].} "
+                                + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
+                                + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
+                                + "{At its end it [stays where it is].} {When it is scrolled into sight it [is there].} {Slides come [in this order].}");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
                         "Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
@@ -133,8 +134,9 @@ class BriefTest {
     void aMarqueeSaysHowLongALapTakes() {
         // five logos of 168 px and a gap of 56 make 1120 px at 60 px/s
         assertThat(read(brief(Arrangements.starter("marquee"), 5), "Motion"))
-                .isEqualTo("The band moves [to the left] at [60 px/s], the same on every screen. "
-                        + "A lap takes 18.7 s on desk. {It [stops] while it is pointed at.}");
+                .isEqualTo(
+                        "The band moves [to the left] at [60 px/s], the same on every screen. "
+                                + "A lap takes 18.7 s on desk. {It [stops] while it is pointed at.} {When it is scrolled into sight it [is there].}");
         assertThat(brief(Arrangements.starter("marquee"), 5))
                 .extracting(Brief.Column::title)
                 .doesNotContain("Words");

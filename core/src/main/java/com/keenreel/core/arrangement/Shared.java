@@ -30,6 +30,7 @@ public final class Shared {
             ShapeOptions.TABLET_FROM,
             ShapeOptions.DESK_FROM,
             LookOptions.SURROUND,
+            MotionOptions.ENTRY,
             Options.LANGUAGE);
 
     /** What reels have whose pictures can be as high as is wanted, whatever their width. */

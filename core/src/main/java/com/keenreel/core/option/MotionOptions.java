@@ -170,6 +170,19 @@ public final class MotionOptions {
                     "stop"),
             new YesNo("waits", "goes on"),
             true);
+    public static final Option<EntryKind> ENTRY = new Option<>(
+            "motion.entry",
+            Meaning.of(
+                    "entry",
+                    "How the reel appears when it is scrolled into sight; never for visitors who asked for less motion.",
+                    "entrance",
+                    "reveal",
+                    "animation",
+                    "scroll",
+                    "appear",
+                    "fade"),
+            OneOf.of(EntryKind.class, EntryKind::say),
+            EntryKind.NONE);
     public static final Option<Boolean> ENTERS = new Option<>(
             "motion.enters",
             Meaning.of(
@@ -209,6 +222,7 @@ public final class MotionOptions {
             DELAY,
             REST,
             POINTED,
+            ENTRY,
             ENTERS,
             ANEW);
 

@@ -1,6 +1,7 @@
 package com.keenreel.core.reel;
 
 import com.keenreel.core.reel.PictureTraits.Inked;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What calculations need to know of a picture.
@@ -11,11 +12,19 @@ import com.keenreel.core.reel.PictureTraits.Inked;
  * @param focal the proposed focal point
  * @param inked what of it is drawn on
  * @param clear whether anything of it is transparent
+ * @param tones its colours, out of focus; null where they are not known
  */
-public record PictureFacts(PictureId id, int width, int height, FocalPoint focal, Inked inked, boolean clear) {
+public record PictureFacts(
+        PictureId id,
+        int width,
+        int height,
+        FocalPoint focal,
+        Inked inked,
+        boolean clear,
+        @Nullable Tones tones) {
     /** One that is drawn on all over. */
     public PictureFacts(PictureId id, int width, int height, FocalPoint focal) {
-        this(id, width, height, focal, Inked.ALL, false);
+        this(id, width, height, focal, Inked.ALL, false, null);
     }
 
     public PictureFacts {

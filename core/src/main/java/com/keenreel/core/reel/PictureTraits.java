@@ -12,9 +12,17 @@ import java.util.List;
  * @param luminance its mean relative luminance (WCAG 2.2), 0 to 1
  * @param inked what of it is drawn on
  * @param focal where the eye falls first, as far as that can be calculated
+ * @param corners the mean colours of its quarters, as {@link Tones} has them; empty for one that was seen before they were
+ *     looked at
  */
 public record PictureTraits(
-        boolean alpha, Colour average, List<Colour> palette, double luminance, Inked inked, FocalPoint focal) {
+        boolean alpha,
+        Colour average,
+        List<Colour> palette,
+        double luminance,
+        Inked inked,
+        FocalPoint focal,
+        List<Colour> corners) {
     /** What of a picture is drawn on, when transparent or plain margins are left out. */
     public record Inked(double left, double top, double right, double bottom, double coverage) {
         /** All of it, as in a photograph. */
@@ -36,8 +44,14 @@ public record PictureTraits(
         }
     }
 
+    /** Its colours, out of focus. */
+    public Tones tones() {
+        return new Tones(average, corners);
+    }
+
     public PictureTraits {
         palette = List.copyOf(palette);
+        corners = List.copyOf(corners);
         if (palette.isEmpty() || palette.size() > 5) {
             throw new IllegalArgumentException("A palette has 1 to 5 colours.");
         }

@@ -18,6 +18,12 @@ public record Entering(long ms, List<Long> delays) {
     /** All have begun after so long, ms: nobody waits for the last of many. */
     private static final long ALL = 1200;
 
+    /** How far below its place what rises begins, px. */
+    public static final double RISES = 24;
+
+    /** How long a reel as a whole takes, ms. */
+    public static final long WHOLE = 600;
+
     /** How fast one settles. */
     public static final Easing EASING = Easing.ENDING;
 

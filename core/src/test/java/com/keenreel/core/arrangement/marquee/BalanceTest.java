@@ -66,7 +66,7 @@ class BalanceTest {
         PictureId id = new PictureId("p1");
         Inked inked = new Inked(0.25, 0.1, 0.75, 0.9, 0.5);
         return new Facts(
-                Map.of(id, new PictureFacts(id, 400, 100, FocalPoint.CENTRE, inked, true)),
+                Map.of(id, new PictureFacts(id, 400, 100, FocalPoint.CENTRE, inked, true, null)),
                 Map.of(),
                 (text, bold, size) -> 0);
     }

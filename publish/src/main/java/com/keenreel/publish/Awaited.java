@@ -1,0 +1,66 @@
+package com.keenreel.publish;
+
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
+import com.keenreel.core.reel.PictureFacts;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.Tones;
+import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** What is seen where a picture will be, until it has come: its own colours, out of focus. */
+final class Awaited {
+    /** So many bytes of it at the most. */
+    static final int MOST = 200;
+
+    private static final String[] PLACES = {"0 0", "100% 0", "0 100%", "100% 100%"};
+
+    private Awaited() {}
+
+    /** A rule for each picture of that reel that covers what is behind it. */
+    static List<String> rules(Reel reel, Facts facts) {
+        List<String> rules = new ArrayList<>();
+        int n = 0;
+        for (Slide slide : reel.slides()) {
+            n++;
+            if (slide.carries() instanceof Carries.Picture picture) {
+                add(Part.picture(n), picture.picture(), facts, rules);
+            } else if (slide.carries() instanceof Carries.Pair pair) {
+                add(Part.picture(n, Side.BEFORE), pair.before(), facts, rules);
+                add(Part.picture(n, Side.AFTER), pair.after(), facts, rules);
+            }
+            for (Map.Entry<SetUp, PictureId> instead : slide.instead().own().entrySet()) {
+                add(Part.instead(n, instead.getKey()), instead.getValue(), facts, rules);
+            }
+        }
+        return rules;
+    }
+
+    private static void add(Part part, PictureId id, Facts facts, List<String> rules) {
+        PictureFacts picture = facts.of(id);
+        Tones tones = picture.tones();
+        if (tones != null && !picture.clear()) {
+            rules.add("." + part.css() + "{background:" + background(tones) + "}");
+        }
+    }
+
+    private static String background(Tones tones) {
+        StringBuilder layers = new StringBuilder();
+        List<Colour> corners = tones.corners();
+        for (int i = 0; i < corners.size(); i++) {
+            layers.append("radial-gradient(at ")
+                    .append(PLACES[i])
+                    .append(',')
+                    .append(corners.get(i))
+                    .append(",#0000),");
+        }
+        return layers.append(tones.all()).toString();
+    }
+}
