@@ -3,11 +3,13 @@ class Screen {
   constructor(piece) {
     this.piece = piece;
     const button = piece.reel.querySelector('.screen');
+    if (!button) return; // it is hidden on all screens
     button.hidden = !document.fullscreenEnabled;
     piece.on(button, 'click', () => {
       if (this.#is) document.exitFullscreen();
       else piece.host.requestFullscreen().catch(() => {}); // the browser has said why
     });
+    button.classList.add('ready');
     piece.on(document, 'fullscreenchange', () => this.#fill());
     piece.on(window, 'resize', () => this.#fill());
   }

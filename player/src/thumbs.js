@@ -9,6 +9,7 @@ class Thumbs {
   constructor(piece) {
     this.piece = piece;
     this.band = piece.reel.querySelector('.thumbs');
+    if (!this.band) return; // it is hidden on all screens
     const ofSlides = Object.fromEntries([...this.band.children].map((thumb) => [thumb.dataset.of, thumb]));
     this.thumbs = piece.slides.map(({ dataset }) => ofSlides[dataset.slide]); // a visit may have an order of its own
     this.band.append(...this.thumbs);

@@ -192,7 +192,7 @@ export function controls() {
       const panel = target.closest('.control');
       const button = target.closest('button');
       const remedy = target.closest('[data-remedy]')?.dataset;
-      if (remedy) edits.store({ kind: 'choose', option: remedy.remedy, slide: null, setUp: remedy.setUp, value: remedy.value });
+      if (remedy) edits.store({ kind: 'choose', option: remedy.remedy, slide: null, setUp: remedy.setUp ?? null, value: remedy.value });
       if (!panel || !button) return;
       if (button.dataset.setScope) speakOf(panel, button.dataset.setScope);
       else if (button.dataset.value !== undefined) choose(panel, button);

@@ -30,6 +30,8 @@ public final class Boxes {
               await document.fonts.ready;
               await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
               const root = host.shadowRoot;
+              const late = () => root.querySelector('.fits:not(.ready), .screen:not(.ready)'); // they wait for their scripts
+              for (let frames = 0; frames < 600 && late(); frames++) await new Promise(requestAnimationFrame);
               root.getAnimations().forEach((animation) => {
                 animation.pause();
                 animation.currentTime = 0;

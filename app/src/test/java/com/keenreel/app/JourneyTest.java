@@ -389,6 +389,7 @@ class JourneyTest {
             page.mouse().down();
             page.mouse().move(second.x + 100, second.y + 100);
             page.mouse().move(second.x - 180, second.y + 100);
+            page.waitForTimeout(PlayerTest.REST);
             page.mouse().up();
             assertThat(page.locator(".slide-1.now")).hasCount(0);
             assertThat(page.locator(".slide-2.now")).hasCount(1);

@@ -112,8 +112,8 @@ public final class LayoutCases implements AutoCloseable {
     /** All that can be said of an option, or five of a range. */
     static <T> List<String> values(Option<T> option) {
         Domain<T> domain = option.domain();
-        boolean moves =
-                List.of(MotionOptions.ANEW, MotionOptions.ENTERS).contains(option); // nobody can foresee when, or where
+        boolean moves = List.of(MotionOptions.ANEW, MotionOptions.ENTERS, MotionOptions.ENTRY)
+                .contains(option); // nobody can foresee when, or where
         if (option.equals(Arrangements.OPTION) || moves) {
             return List.of();
         }

@@ -47,7 +47,7 @@ final class Awaited {
         PictureFacts picture = facts.of(id);
         Tones tones = picture.tones();
         if (tones != null && !picture.clear()) {
-            rules.add("." + part.css() + "{background:" + background(tones) + "}");
+            rules.add("img." + part.css() + "{background:" + background(tones) + "}");
         }
     }
 
@@ -58,9 +58,19 @@ final class Awaited {
             layers.append("radial-gradient(at ")
                     .append(PLACES[i])
                     .append(',')
-                    .append(corners.get(i))
+                    .append(rough(corners.get(i)))
                     .append(",#0000),");
         }
-        return layers.append(tones.all()).toString();
+        return layers.append(rough(tones.all())).toString();
+    }
+
+    /** The same colour in three digits: out of focus nobody sees the difference. */
+    private static String rough(Colour colour) {
+        StringBuilder rough = new StringBuilder("#");
+        for (int at = 1; at < colour.hex().length(); at += 2) {
+            int channel = Integer.parseInt(colour.hex().substring(at, at + 2), 16);
+            rough.append(Integer.toHexString((int) Math.round(channel / 17.0)));
+        }
+        return rough.toString();
     }
 }

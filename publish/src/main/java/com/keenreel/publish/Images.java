@@ -22,18 +22,19 @@ final class Images {
         return image.hasAttr("srcset") ? image.attr("sizes", "64px") : image;
     }
 
-    /** The element of a picture that covers a thumbnail. */
+    /** The element of a picture that covers a thumbnail: one file, enough for screens of two pixels a px. */
     Element small(PictureId id) {
         PictureFiles files = material.of(id);
-        Element image = new Element("img")
+        PictureFiles.File file = files.files().stream()
+                .filter(one -> one.width() >= 2 * sizes.ofThumbs())
+                .findFirst()
+                .orElse(files.largest());
+        return new Element("img")
                 .attr("alt", "")
                 .attr("loading", "lazy")
                 .attr("decoding", "async")
-                .attr("draggable", "false");
-        if (!files.isShapes()) {
-            image.attr("sizes", sizes.ofThumbs()).attr("srcset", files.srcset());
-        }
-        return image.attr("src", Base.MARK + files.fallback().address());
+                .attr("draggable", "false")
+                .attr("src", Base.MARK + file.address());
     }
 
     /**

@@ -99,6 +99,8 @@ final class Markup {
             frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), arrows(onward)));
         }
         int most = layout.ranges().stream()
+                .filter(range -> range.frame().boxOf(Part.dot(1)).isPresent()
+                        || range.frame().boxOf(Part.COUNT).isPresent())
                 .mapToInt(range -> range.stops().size())
                 .max()
                 .orElse(0);

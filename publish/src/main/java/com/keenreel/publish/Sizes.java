@@ -48,14 +48,13 @@ final class Sizes {
         }
     }
 
-    /** The {@code sizes} of thumbnails: as wide as they are anywhere. */
-    String ofThumbs() {
-        double widest = layout.ranges().stream()
+    /** How wide thumbnails are anywhere, px. */
+    double ofThumbs() {
+        return layout.ranges().stream()
                 .flatMap(range -> range.frame().boxOf(Part.thumb(1)).stream())
                 .mapToDouble(box -> box.width().at(0))
                 .max()
                 .orElse(0);
-        return Numbers.plain(widest) + "px";
     }
 
     /** The {@code sizes} of the first picture of a reel that has the whole window. */

@@ -5,7 +5,6 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.arrangement.Pressed;
-import com.keenreel.core.option.ControlsLook;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Option;
@@ -166,15 +165,7 @@ public final class Brief {
                     .text(".");
         }
         if (controls) {
-            boolean own = reel.choices().get(LookOptions.CONTROLS) == ControlsLook.OWN;
-            Sentence colours = own ? sentence().always() : sentence().idle();
-            colours.text(own ? "Controls are " : "In own colours controls would be ")
-                    .by(LookOptions.CONTROLS_INK)
-                    .text(" on ")
-                    .by(LookOptions.CONTROLS_GROUND)
-                    .text(", ")
-                    .by(LookOptions.CONTROLS_DENSE)
-                    .text(" dense.");
+            new SaidOfControls(reel, this::sentence).say();
         }
         if (arrangement.has(Options.WORDS_PLACE)) {
             boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);

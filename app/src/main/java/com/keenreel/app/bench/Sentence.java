@@ -50,8 +50,12 @@ public final class Sentence {
         }
     }
 
-    /** A choice that puts right what a sentence complains about. */
-    public record Remedy(String option, String setUp, String value) {}
+    /**
+     * A choice that puts right what a sentence complains about.
+     *
+     * @param setUp for which; null for all
+     */
+    public record Remedy(String option, @Nullable String setUp, String value) {}
 
     /**
      * The sentence as it stands.
@@ -135,9 +139,16 @@ public final class Sentence {
         return this;
     }
 
-    /** A word that chooses something at once. */
-    <T> Sentence remedy(String word, Option<T> option, SetUp setUp, T value) {
-        Remedy remedy = new Remedy(option.key(), setUp.word(), option.domain().write(value));
+    /**
+     * A word that chooses something at once.
+     *
+     * @param setUp for which; null for all
+     */
+    <T> Sentence remedy(String word, Option<T> option, @Nullable SetUp setUp, T value) {
+        Remedy remedy = new Remedy(
+                option.key(),
+                setUp == null ? null : setUp.word(),
+                option.domain().write(value));
         tokens.add(new Token(word, null, List.of(), remedy, ""));
         return this;
     }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Starter;
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.ControlsLook;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.Language;
+import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
@@ -94,6 +97,25 @@ class BriefTest {
         Reel row = reel(Arrangements.starter("row"), 3);
         row = row.withChoices(row.choices().with(MotionOptions.AUTOPLAY, null, true));
         assertThat(read(brief(row), "Motion")).as("on a phone it goes on").contains("Goes on [by itself], [onward]");
+    }
+
+    @Test
+    void colourOfControlsThatCannotBeSeenOnAnyPictureIsSaidWithWhatCan() {
+        Reel banner = reel(Arrangements.starter("banner"), 3);
+        Reel own = banner.withChoices(banner.choices()
+                .with(LookOptions.CONTROLS, null, ControlsLook.OWN)
+                .with(LookOptions.CONTROLS_DENSE, null, 10.0));
+        assertThat(read(brief(own), "Look"))
+                .contains("Controls are [#FFFFFF] on [#16241E], [10 %] dense.")
+                .containsPattern(
+                        "told apart by only 1:1, where 3:1 is needed: \\[\\d\\d % dense] can be seen on any\\.");
+        Reel beige = own.withChoices(own.choices()
+                .with(LookOptions.CONTROLS_DENSE, null, 90.0)
+                .with(LookOptions.CONTROLS_GROUND, SetUp.PHONE, new Colour("#c8beb4")));
+        assertThat(read(brief(beige), "Look"))
+                .containsOnlyOnce("is needed")
+                .contains("On phone, on some pictures", "needed: [#16241E on it] can be seen on any.");
+        assertThat(read(brief(banner), "Look")).doesNotContain("is needed");
     }
 
     @Test

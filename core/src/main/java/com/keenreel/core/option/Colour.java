@@ -49,6 +49,21 @@ public record Colour(String hex) {
                 + "%)";
     }
 
+    /**
+     * What is seen where this is laid over another, blended as browsers do.
+     *
+     * @param density 0 (not seen) to 1
+     */
+    public Colour over(Colour behind, double density) {
+        StringBuilder blended = new StringBuilder("#");
+        for (int at = 1; at < hex.length(); at += 2) {
+            int own = Integer.parseInt(hex.substring(at, at + 2), 16);
+            int other = Integer.parseInt(behind.hex.substring(at, at + 2), 16);
+            blended.append(String.format("%02x", Math.round(own * density + other * (1 - density))));
+        }
+        return new Colour(blended.toString());
+    }
+
     /** White or dark, whichever is read better on this. */
     public Colour ink() {
         return contrast(WHITE) >= contrast(DARK) ? WHITE : DARK;

@@ -1,0 +1,88 @@
+package com.keenreel.app.bench;
+
+import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.ControlsLook;
+import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.SeenThrough;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Reel;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/** The sentences of the brief about the colours of controls, and whether these are seen on any picture. */
+final class SaidOfControls {
+    private static final List<SetUp> SET_UPS = List.of(SetUp.DESK, SetUp.TABLET, SetUp.PHONE);
+
+    private final Choices choices;
+    private final Supplier<Sentence> sentence;
+
+    /** What controls look like on one screen. */
+    private record Look(Colour ink, Colour ground, double density) {
+        double contrast() {
+            return new SeenThrough(ink, ground).onAnything(density);
+        }
+    }
+
+    /**
+     * Those of a reel.
+     *
+     * @param sentence begins another one
+     */
+    SaidOfControls(Reel reel, Supplier<Sentence> sentence) {
+        this.choices = reel.choices();
+        this.sentence = sentence;
+    }
+
+    void say() {
+        boolean own = choices.get(LookOptions.CONTROLS) == ControlsLook.OWN;
+        Sentence colours = own ? sentence.get().always() : sentence.get().idle();
+        colours.text(own ? "Controls are " : "In own colours controls would be ")
+                .by(LookOptions.CONTROLS_INK)
+                .text(" on ")
+                .by(LookOptions.CONTROLS_GROUND)
+                .text(", ")
+                .by(LookOptions.CONTROLS_DENSE)
+                .text(" dense.");
+        if (!own) {
+            return;
+        }
+        boolean alike = SET_UPS.stream().map(this::look).distinct().count() == 1;
+        if (alike) {
+            seen(look(SetUp.DESK), null);
+        } else {
+            SET_UPS.forEach(setUp -> seen(look(setUp), setUp));
+        }
+    }
+
+    private Look look(SetUp setUp) {
+        return new Look(
+                choices.get(LookOptions.CONTROLS_INK, setUp),
+                choices.get(LookOptions.CONTROLS_GROUND, setUp),
+                choices.get(LookOptions.CONTROLS_DENSE, setUp) / 100);
+    }
+
+    /** Says nothing where they are seen on any picture. */
+    private void seen(Look look, @Nullable SetUp setUp) {
+        if (look.contrast() >= SeenThrough.CONTROLS) {
+            return;
+        }
+        Sentence said = sentence.get()
+                .text((setUp == null ? "On" : "On " + setUp.word() + ", on")
+                        + " some pictures they are told apart by only "
+                        + Numbers.rounded(look.contrast(), 1) + ":1, where "
+                        + Numbers.plain(SeenThrough.CONTROLS) + ":1 is needed: ");
+        OptionalDouble density = new SeenThrough(look.ink(), look.ground()).densityOnAnything(SeenThrough.CONTROLS);
+        if (density.isPresent()) {
+            double percent = Math.round(100 * density.getAsDouble());
+            said.remedy(Numbers.plain(percent) + " % dense", LookOptions.CONTROLS_DENSE, setUp, percent);
+        } else {
+            Colour ink = look.ground().ink();
+            said.remedy(ink.hex().toUpperCase(java.util.Locale.ROOT) + " on it", LookOptions.CONTROLS_INK, setUp, ink);
+        }
+        said.text(" can be seen on any.");
+    }
+}
