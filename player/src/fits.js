@@ -6,9 +6,9 @@ class Fits {
 
   constructor(piece) {
     this.piece = piece;
-    if (!this.button) return; // it is hidden on all screens
     this.#at = piece.plan.fits.from;
     this.button = piece.reel.querySelector('.fits');
+    if (!this.button) return; // it is hidden on all screens
     piece.on(this.button, 'click', () => this.#show(this.#next));
     this.#say();
     this.button.classList.add('ready');

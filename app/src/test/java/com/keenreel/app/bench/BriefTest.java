@@ -107,8 +107,7 @@ class BriefTest {
                 .with(LookOptions.CONTROLS_DENSE, null, 10.0));
         assertThat(read(brief(own), "Look"))
                 .contains("Controls are [#FFFFFF] on [#16241E], [10 %] dense.")
-                .containsPattern(
-                        "told apart by only 1:1, where 3:1 is needed: \\[\\d\\d % dense] can be seen on any\\.");
+                .contains("told apart by only 1.2:1, where 3:1 is needed: [48 % dense] can be seen on any.");
         Reel beige = own.withChoices(own.choices()
                 .with(LookOptions.CONTROLS_DENSE, null, 90.0)
                 .with(LookOptions.CONTROLS_GROUND, SetUp.PHONE, new Colour("#c8beb4")));
