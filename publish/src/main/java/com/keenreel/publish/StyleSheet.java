@@ -3,12 +3,10 @@ package com.keenreel.publish;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
-import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
-import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.Surround;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
@@ -182,22 +180,6 @@ final class StyleSheet {
         return rules;
     }
 
-    /** The colours of controls; what stands on the page itself has them without what is seen through. */
-    private String controls(SetUp setUp) {
-        return switch (reel.choices().get(LookOptions.CONTROLS)) {
-            case WHITE_ON_DARK ->
-                "--control:#fff;--on-control:#16241e;--control-solid:#16241e;--control-ground:rgb(22 36 30/.72)";
-            case DARK_ON_WHITE ->
-                "--control:#16241e;--on-control:#fff;--control-solid:#16241e;--control-ground:rgb(255 255 255/.86)";
-            case OWN -> {
-                Colour ground = reel.choices().get(LookOptions.CONTROLS_GROUND, setUp);
-                yield "--control:" + reel.choices().get(LookOptions.CONTROLS_INK, setUp) + ";--on-control:" + ground
-                        + ";--control-solid:" + ground + ";--control-ground:"
-                        + ground.dense(reel.choices().get(LookOptions.CONTROLS_DENSE, setUp) / 100);
-            }
-        };
-    }
-
     /** The space at both sides, inside the reel's own box: what widths are asked of is what it leaves. */
     private String around() {
         if (layout.around().equals(Length.ZERO)) {
@@ -226,17 +208,7 @@ final class StyleSheet {
             BandRules.of(range, band, copies, layout.stride(range), rules);
         }
         ScrollRules.of(range, rules);
-        if (layout.stands(Part.dot(1)) || layout.stands(Part.COUNT)) {
-            MarkRules.of(
-                    reel.choices().get(SteeringOptions.MARKS, range.setUp()),
-                    range.stops().size(),
-                    rules);
-        }
-        if (layout.stands(Part.NEXT)) {
-            ArrowRules.of(reel, range.setUp(), rules);
-        }
-        ThumbRules.of(reel, range, rules);
-        rules.put("measured>.frame", controls(range.setUp()));
+        SteeringRules.of(reel, layout, range, rules);
         if (Needs.drifts(reel)) {
             DriftRules.in(range, reel, facts, rules);
         }
@@ -251,8 +223,8 @@ final class StyleSheet {
     }
 
     /**
-     * On paper as many slides stand in a row as on the screen, if all were as wide as the widest. One that has the whole width
-     * there gets half of the paper, and is laid out as in a reel of that width.
+     * On paper as many slides stand in a row as on the screen, if all were as wide as the widest. One that has all the width
+     * that slides have gets half of the paper, and is laid out as in a reel of that width.
      */
     private static String onPaper(Range range) {
         double any = range.span().narrowest();
@@ -262,7 +234,8 @@ final class StyleSheet {
                 .map(placed -> placed.box().width())
                 .max(Comparator.comparingDouble(width -> width.at(any)))
                 .orElse(Length.WIDTH); // where it is hidden
-        return slide.equals(Length.WIDTH)
+        Length all = range.frame().boxOf(Part.VIEW).map(Box::width).orElse(Length.WIDTH);
+        return slide.equals(all) || slide.equals(Length.WIDTH)
                 ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
                 : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
                         + range.gap().css(Base.CQI);
