@@ -1,19 +1,11 @@
 // The reel fades in or rises when it is scrolled into sight. What was seen already stays, and on the wall it is there.
+import { isInSight, untilInSight } from './waiting.js';
+
 class Entry {
   constructor(piece) {
-    const { frame } = piece;
-    const { top, bottom } = frame.getBoundingClientRect();
-    if (piece.still || piece.host.dataset.scrolled || (bottom > 0 && top < innerHeight)) return;
+    if (piece.still || piece.host.dataset.scrolled || isInSight(piece)) return;
     const { from, ...when } = piece.plan.entry;
-    const entry = frame.animate([from, { opacity: 1, transform: 'none' }], { ...when, fill: 'backwards' });
-    entry.pause();
-    const start = ([{ isIntersecting }], observer) => {
-      if (!isIntersecting) return;
-      observer.disconnect();
-      entry.play();
-    };
-    piece.watch(new IntersectionObserver(start, { rootMargin: '0px 0px -10% 0px' }), frame);
-    piece.on(window, 'beforeprint', () => entry.finish());
+    untilInSight(piece, [piece.frame.animate([from, { opacity: 1, transform: 'none' }], { ...when, fill: 'backwards' })]);
   }
 }
 

@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
@@ -11,6 +12,7 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Tones;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Part;
+import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,9 +26,12 @@ final class Awaited {
 
     private Awaited() {}
 
-    /** A rule for each picture of that reel that covers what is behind it. */
+    /** A rule for each picture of that reel that covers what is behind it; none of a band. */
     static List<String> rules(Reel reel, Facts facts) {
         List<String> rules = new ArrayList<>();
+        if (Arrangements.of(reel).motion(reel) instanceof Motion.ByTime) {
+            return rules; // logos may be shown in another colour
+        }
         int n = 0;
         for (Slide slide : reel.slides()) {
             n++;

@@ -7,13 +7,29 @@ import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 /** What everything looks like that visitors steer with. */
 final class SteeringRules {
     private SteeringRules() {}
+
+    /** What holds at all widths. */
+    static List<String> common(Reel reel, Facts facts, Layout layout, Needs needs) {
+        List<String> rules = new ArrayList<>();
+        if (needs.later().contains(Needs.Later.SCREEN)) { // words below have a ground that they are read on
+            rules.add(":host(:fullscreen){background:"
+                    + reel.choices().get(LookOptions.INK).ink() + "!important}");
+        }
+        if (layout.stands(Part.THUMBS)) {
+            rules.addAll(ThumbRules.common(reel, facts));
+        }
+        return rules;
+    }
 
     /** Adds what holds in a range. */
     static void of(Reel reel, Layout layout, Range range, Map<String, String> rules) {

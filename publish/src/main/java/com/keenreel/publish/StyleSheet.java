@@ -157,19 +157,11 @@ final class StyleSheet {
                 + ";--on-ground:" + reel.choices().get(LookOptions.GROUND).ink()
                 + ";--corners:" + px(reel.choices().get(LookOptions.CORNERS))
                 + ";--target:" + px(Layout.TARGET) + "}");
-        if (needs.later().contains(Needs.Later.SCREEN)) { // words below have a ground that they are read on
-            rules.add(":host(:fullscreen){background:"
-                    + reel.choices().get(LookOptions.INK).ink() + "!important}");
-        }
         rules.add(".button{height:" + px(Setting.BUTTON_HEIGHT) + ";padding:0 " + px(Setting.BUTTON_SIDES) + ";"
                 + css(Setting.BUTTON) + "}");
         rules.addAll(dressing.rules());
-        if (!(Arrangements.of(reel).motion(reel) instanceof Motion.ByTime)) { // logos may be shown in another colour
-            rules.addAll(Awaited.rules(reel, facts));
-        }
-        if (layout.stands(Part.THUMBS)) {
-            rules.addAll(ThumbRules.common(reel, facts));
-        }
+        rules.addAll(Awaited.rules(reel, facts));
+        rules.addAll(SteeringRules.common(reel, facts, layout, needs));
         if (Arrangements.of(reel).motion(reel) instanceof Motion.ByPosition row) {
             rules.addAll(DepthRules.withoutScripts(row));
         }

@@ -81,7 +81,11 @@ final class SaidOfControls {
             said.remedy(Numbers.plain(percent) + " % dense", LookOptions.CONTROLS_DENSE, setUp, percent);
         } else {
             Colour ink = look.ground().ink();
-            said.remedy(ink.hex().toUpperCase(java.util.Locale.ROOT) + " on it", LookOptions.CONTROLS_INK, setUp, ink);
+            said.remedy(LookOptions.CONTROLS_INK.domain().say(ink) + " on it", LookOptions.CONTROLS_INK, setUp, ink);
+            if (new Look(ink, look.ground(), look.density()).contrast() < SeenThrough.CONTROLS) {
+                said.text(" can be told from it, once it is denser.");
+                return;
+            }
         }
         said.text(" can be seen on any.");
     }

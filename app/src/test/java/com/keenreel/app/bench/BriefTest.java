@@ -114,6 +114,9 @@ class BriefTest {
         assertThat(read(brief(beige), "Look"))
                 .containsOnlyOnce("is needed")
                 .contains("On phone, on some pictures", "needed: [#16241E on it] can be seen on any.");
+        Reel thin = beige.withChoices(beige.choices().with(LookOptions.CONTROLS_DENSE, null, 10.0));
+        assertThat(read(brief(thin), "Look"))
+                .contains("needed: [#16241E on it] can be told from it, once it is denser.");
         assertThat(read(brief(banner), "Look")).doesNotContain("is needed");
     }
 
