@@ -42,6 +42,7 @@ public final class Boxes {
               const scale = Math.abs(said - 1) < 1e-4 ? 1 : said;
               const hostWidth = origin.width / scale;
               const boxes = {};
+              const hairs = []; // seen as a hairline, or just not: nobody can tell
               const cut = [];
               const measure = (element) => {
                 const box = element.getBoundingClientRect();
@@ -57,7 +58,9 @@ public final class Boxes {
                   const clip = around.getBoundingClientRect();
                   [left, top, right, bottom] = [Math.max(left, clip.left), Math.max(top, clip.top), Math.min(right, clip.right), Math.min(bottom, clip.bottom)];
                 }
-                if (right - left < 0.02 || bottom - top < 0.02) continue;
+                const least = Math.min(right - left, bottom - top);
+                if (least < -%1$s) continue;
+                if (least < %1$s) hairs.push(element.dataset.box);
                 boxes[element.dataset.box] = measure(element);
                 const slide = element.parentElement.closest('.slide');
                 if (slide && getComputedStyle(slide).transform !== 'none') cut.push(element);
@@ -93,8 +96,8 @@ public final class Boxes {
                   type[`${words.dataset.box} ${line.className}`] = all;
                 }
               }
-              return JSON.stringify({ boxes, shown, type, width: hostWidth, height: origin.height / scale });
-            }""";
+              return JSON.stringify({ boxes, hairs, shown, type, width: hostWidth, height: origin.height / scale });
+            }""".formatted(TOLERANCE);
 
     private static final List<String> SIDES = List.of("x", "y", "width", "height");
 
@@ -149,6 +152,7 @@ public final class Boxes {
                 box(what, there, box, box.path("corners").isArray() ? PROJECTED : TOLERANCE);
             }
         }
+        seen.path("hairs").forEach(hair -> names.remove(hair.asString()));
         names.forEach((name, problem) -> wrong.add(where + ", " + name + ": " + problem));
     }
 
