@@ -28,7 +28,7 @@ async function script(entry, outfile) {
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
 
 /** What players ask for when they run, or are pressed. */
-const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits', 'entry'];
+const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits', 'entry', 'video'];
 keep(join(out, 'later.txt'), LATER.join('\n'));
 
 for (const name of ['shell', 'days', 'port', ...LATER]) await script(source(name), `${name}.js`);
@@ -74,7 +74,7 @@ keep(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'
 
 const styles = [
   'base.css',
-  ...['pairs', 'larger', 'cutting', 'entering', 'by-time', 'thumbs', 'screen', 'fits'].map((name) => `styles/${name}.css`),
+  ...['pairs', 'larger', 'cutting', 'entering', 'by-time', 'thumbs', 'screen', 'fits', 'video'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
 const { outputFiles } = await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out, write: false });

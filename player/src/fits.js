@@ -21,7 +21,7 @@ class Fits {
   #show(how) {
     const { reel } = this.piece;
     this.#at = reel.dataset.fits = how;
-    reel.querySelectorAll('.crop img').forEach((image) => {
+    reel.querySelectorAll('.crop :is(img, video)').forEach((image) => {
       const [width, height] = ['width', 'height'].map((side) => `${image.getAttribute(side)}px`);
       image.style.setProperty('--own-width', width);
       image.style.setProperty('--own-height', height);

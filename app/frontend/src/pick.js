@@ -11,7 +11,7 @@ const { there, asking } = once();
  * Lets a person pick.
  *
  * @param most how many at the most
- * @returns the picked pictures [{ id, name, thumbnail }], in the order of picking; empty when nothing was picked
+ * @returns the picked pictures [{ id, name, thumbnail, large }], in the order of picking; empty when nothing was picked
  */
 export const pick = async (most = Infinity) => (await asking).pick(most);
 
@@ -22,7 +22,7 @@ export function picking() {
   let resting;
 
   return {
-    picked: [], // { id, name, thumbnail }, also of those that are not shown at present
+    picked: [], // { id, name, thumbnail, large }, also of those that are not shown at present
     rows: [], // files that are brought
     again,
 
@@ -98,9 +98,9 @@ export function picking() {
     press({ target }) {
       const button = target.closest('[data-picture]');
       if (!button) return;
-      const { picture: id, name, thumbnail } = button.dataset;
+      const { picture: id, name, thumbnail, large } = button.dataset;
       const place = this.picked.findIndex((one) => one.id === id);
-      if (place < 0) this.take({ id, name, thumbnail });
+      if (place < 0) this.take({ id, name, thumbnail, large });
       else this.picked.splice(place, 1);
       this.mark();
     },
@@ -110,7 +110,7 @@ export function picking() {
     async bringFiles({ target }) {
       const files = [...target.files];
       target.value = '';
-      await bring(files, this.rows, (picture) => picture && this.take({ id: picture.id, name: picture.name, thumbnail: picture.thumbnail }));
+      await bring(files, this.rows, (picture) => picture && this.take({ id: picture.id, name: picture.name, thumbnail: picture.thumbnail, large: picture.large }));
       leave(this.rows, 'done');
       this.tried(1);
     },

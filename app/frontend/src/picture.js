@@ -5,7 +5,9 @@ import { notice, send } from './http.js';
 import { notices } from './notices.js';
 import { loadAnew, steps, Steps } from './steps.js';
 import { unstored } from './unstored.js';
-import { deliver, ready } from './uploads.js';
+import { pick, picking } from './pick.js';
+import { deliver, ready, standFor } from './uploads.js';
+import { covering, frame } from './videos.js';
 import { looked, pictureWords, saysOf } from './words-table.js';
 
 const TYPING = { typing: 'Not stored yet.', storing: 'Storing …', stored: 'Stored.', refused: 'Not stored.' };
@@ -122,6 +124,22 @@ function picture() {
       notice('The file is being sent.');
       await this.change('another file', () => deliver(`${address}/file`, file));
     },
+    /** The frame at which its video stands. */
+    takeFrame() {
+      const { video, standing } = this.$refs;
+      return this.change('another frame', async () => standFor(`${address}/file`, standing.dataset.standsFor, await frame(video)));
+    },
+    async takePicture() {
+      const [picked] = await pick(1);
+      if (!picked) return undefined;
+      const size = { width: Number(width), height: Number(height) };
+      return this.change('another picture for its video', async () => {
+        const shown = Object.assign(new Image(), { src: picked.large });
+        await shown.decode();
+        const blob = await covering(shown, { width: shown.naturalWidth, height: shown.naturalHeight }, size);
+        return standFor(`${address}/file`, this.$refs.standing.dataset.standsFor, blob);
+      });
+    },
     bringBack({ currentTarget }) {
       const [request] = showing(currentTarget.dataset.former);
       return this.change('another version', () => send(...request));
@@ -170,4 +188,4 @@ function picture() {
   };
 }
 
-start({ notices, picture, steps, unstored });
+start({ notices, picking, picture, steps, unstored });

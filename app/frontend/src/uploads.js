@@ -1,6 +1,7 @@
 // Bringing files: several at once, with progress, each with a reason when it is refused. What is here already is not sent.
 import { decoded, isForeign } from './decoding.js';
 import { headers, send } from './http.js';
+import { isVideo, poster } from './videos.js';
 
 const AT_ONCE = 3;
 const waiting = [];
@@ -114,7 +115,7 @@ async function one(file, row, changed) {
 
 /** The picture with exactly that content, if it is in the library. */
 async function known(file) {
-  if (!globalThis.crypto?.subtle) return undefined;
+  if (!globalThis.crypto?.subtle || (await isVideo(file))) return undefined; // a video is not read whole for that
   try {
     const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', await file.arrayBuffer()));
     const sha256 = [...digest].map((byte) => byte.toString(16).padStart(2, '0')).join('');
@@ -151,6 +152,7 @@ async function ask() {
 
 /** Sends a file to that address; what the application does not read goes with a copy that it does. */
 export async function deliver(address, file, progress = () => {}) {
+  if (await isVideo(file)) return deliverVideo(address, file, progress);
   if (!(await isForeign(file))) return upload(address, file, progress);
   progress(0, true);
   const { blob, colours } = await decoded(file);
@@ -159,6 +161,23 @@ export async function deliver(address, file, progress = () => {}) {
   copy.searchParams.set('original', sha256);
   copy.searchParams.set('colours', colours);
   return upload(copy, blob, (share) => progress((1 + share) / 2));
+}
+
+/** A video goes first, then the picture that stands for it; one that is here already is answered at once. */
+async function deliverVideo(address, file, progress) {
+  const kept = await upload('/pictures/videos', file, (share) => progress(share * 0.95));
+  if (kept.picture && address.startsWith('/pictures?')) return kept.picture;
+  progress(0.95, true);
+  const { blob, plain } = await poster(file, kept);
+  return standFor(address, kept.sha256, blob, plain);
+}
+
+/** Sends a picture that stands for a video. */
+export function standFor(address, video, blob, plain = 'no') {
+  const picture = new URL(address, location.href);
+  picture.searchParams.set('video', video);
+  picture.searchParams.set('plain', plain);
+  return upload(picture, blob);
 }
 
 /** A request that tells how much was sent, which fetch cannot. */

@@ -102,7 +102,7 @@ export function sheet() {
     swap() {
       edits.store({ kind: 'swap-sides', slide: this.slide });
     },
-    holdToRead({ currentTarget }) {
+    holdFor({ currentTarget }) {
       edits.store({ kind: 'hold', slide: this.slide, hold: Number(currentTarget.dataset.hold) });
     },
     holdAsReel() {

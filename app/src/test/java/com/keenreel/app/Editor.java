@@ -11,6 +11,7 @@ import java.io.UncheckedIOException;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -28,6 +29,9 @@ import tools.jackson.databind.node.ObjectNode;
  * shift is noted; {@link #problems} must be empty at the end.
  */
 public final class Editor implements AutoCloseable {
+    /** The videos of the tests. */
+    static final Path VIDEOS = Path.of("src", "test", "resources", "videos");
+
     public static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final String WATCH_SHIFTS = """
@@ -155,12 +159,28 @@ public final class Editor implements AutoCloseable {
         return context.request().get(application.origin() + path).body();
     }
 
-    /** The id of a picture of that demonstration file, brought when it is not there yet. */
+    /** The id of a picture of that demonstration file, brought when it is not there yet; or of the video of the tests. */
     public String picture(String file) {
+        if (file.equals("kiln.webm")) {
+            return video(file, "kiln.jpg");
+        }
         try {
             byte[] bytes = Files.readAllBytes(Running.PICTURES.resolve(file));
             String name = URLEncoder.encode(file.replaceAll(".*/", ""), StandardCharsets.UTF_8);
             return send("POST", "/pictures?name=" + name, bytes).path("id").asString();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private String video(String file, String still) {
+        try {
+            byte[] bytes = Files.readAllBytes(VIDEOS.resolve(file));
+            String kept = send("POST", "/pictures/videos", bytes).path("sha256").asString();
+            byte[] picture = Files.readAllBytes(VIDEOS.resolve(still));
+            return send("POST", "/pictures?name=" + file + "&video=" + kept, picture)
+                    .path("id")
+                    .asString();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

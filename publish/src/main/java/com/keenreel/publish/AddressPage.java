@@ -153,7 +153,7 @@ public record AddressPage(String html, String policy) {
 
     private static String policy(List<String> styles) {
         StringBuilder policy = new StringBuilder(
-                "default-src 'none'; script-src 'self'; connect-src 'self'; img-src 'self' data:; font-src 'self'; "
+                "default-src 'none'; script-src 'self'; connect-src 'self'; img-src 'self' data:; media-src 'self'; font-src 'self'; "
                         + "base-uri 'none'; form-action 'none'; style-src");
         styles.forEach(style -> policy.append(" 'sha256-").append(hash(style)).append("'"));
         return policy.toString();

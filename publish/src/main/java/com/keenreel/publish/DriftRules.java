@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.DriftKind;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Numbers;
@@ -20,23 +21,24 @@ import tools.jackson.databind.node.ObjectNode;
 final class DriftRules {
     private DriftRules() {}
 
-    /** What a slide's picture does; those of a comparison stand. */
-    static Drift of(Reel reel, Slide slide) {
-        boolean may = slide.carries() instanceof Carries.Picture;
+    /** What a slide's picture does; those of a comparison stand, and so does one that stands for a video. */
+    static Drift of(Reel reel, Slide slide, Facts facts) {
+        boolean may = slide.carries() instanceof Carries.Picture && !Playing.plays(reel, slide, facts);
         return Drift.of(may ? slide.chosen(MotionOptions.DRIFT, reel.choices()) : DriftKind.STANDS);
     }
 
     /** Whether any does. */
-    static boolean any(Reel reel, boolean movesByItself) {
+    static boolean any(Reel reel, Facts facts, boolean movesByItself) {
         return movesByItself
-                && reel.slides().stream().anyMatch(slide -> of(reel, slide).moves());
+                && reel.slides().stream()
+                        .anyMatch(slide -> of(reel, slide, facts).moves());
     }
 
     static void in(Range range, Reel reel, Facts facts, Map<String, String> rules) {
         SetUp setUp = range.setUp();
         for (int i = 0; i < reel.slides().size(); i++) {
             Slide slide = reel.slides().get(i);
-            Drift drift = of(reel, slide);
+            Drift drift = of(reel, slide, facts);
             if (drift.moves()) {
                 Part part = slide.insteadOn(setUp) == null ? Part.picture(i + 1) : Part.instead(i + 1, setUp);
                 rules.merge(part.css(), about(drift, facts.focal(slide, setUp)), String::concat);

@@ -4,6 +4,8 @@ import com.keenreel.core.reel.PictureId;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
@@ -14,6 +16,7 @@ import java.util.SortedMap;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A reel as a folder that opens from disk and can be put on any web server: one page, its pictures, the player and a
@@ -76,7 +79,8 @@ public final class Folder {
             for (PictureFiles.File file : material.of(picture).files()) {
                 own.add(beside(file, n));
             }
-            files.put(picture, new PictureFiles(own, beside(material.of(picture).fallback(), n)));
+            PictureFiles there = material.of(picture);
+            files.put(picture, new PictureFiles(own, beside(there.fallback(), n), beside(there.video(), n)));
         }
         PictureFiles first = material.firstPicture().map(files::get).orElse(material.first());
         return new Material(material.reel(), material.facts(), files, first);
@@ -87,6 +91,10 @@ public final class Folder {
         String there = "pictures/" + n + (file.width() == 0 ? "" : "-" + file.width()) + extension;
         pictures.put(there, file.address());
         return new PictureFiles.File(file.width(), there);
+    }
+
+    private @Nullable String beside(@Nullable String video, int n) {
+        return video == null ? null : beside(new PictureFiles.File(0, video), n).address();
     }
 
     private String note(Material material) {
@@ -124,25 +132,27 @@ public final class Folder {
     /**
      * Writes it as a ZIP file.
      *
-     * @param bytes the bytes of a picture's file, by the address it has in the material
+     * @param kept where a file of a picture or video is kept, by the address it has in the material
      */
-    public void zip(OutputStream out, Function<String, byte[]> bytes) throws IOException {
+    public void zip(OutputStream out, Function<String, Path> kept) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         for (Map.Entry<String, byte[]> text : texts.entrySet()) {
-            put(zip, text.getKey(), text.getValue());
+            begin(zip, text.getKey());
+            zip.write(text.getValue());
+            zip.closeEntry();
         }
         for (Map.Entry<String, String> picture : pictures.entrySet()) {
-            put(zip, picture.getKey(), bytes.apply(picture.getValue()));
+            begin(zip, picture.getKey());
+            Files.copy(kept.apply(picture.getValue()), zip);
+            zip.closeEntry();
         }
         zip.finish();
     }
 
-    private void put(ZipOutputStream zip, String path, byte[] bytes) throws IOException {
+    private void begin(ZipOutputStream zip, String path) throws IOException {
         ZipEntry entry = new ZipEntry(name + "/" + path);
         entry.setTime(NO_TIME);
         zip.putNextEntry(entry);
-        zip.write(bytes);
-        zip.closeEntry();
     }
 
     private static byte[] utf8(String text) {

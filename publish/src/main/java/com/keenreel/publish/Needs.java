@@ -2,6 +2,7 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
@@ -10,6 +11,7 @@ import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Facts;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
@@ -23,6 +25,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a reel needs of the player and of the style sheets that ship.
@@ -66,17 +69,20 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         /** Visitors say how pictures fit. */
         FITS(SteeringOptions.FITS),
         /** The reel fades in or rises. */
-        ENTRY(MotionOptions.ENTRY);
+        ENTRY(MotionOptions.ENTRY),
+        /** Videos play; what is chosen of them says how. */
+        VIDEO(null);
 
-        private final Option<?> option;
+        private final @Nullable Option<?> option;
 
-        Later(Option<?> option) {
+        Later(@Nullable Option<?> option) {
             this.option = option;
         }
 
         /** Whether anything else is chosen than that there is nothing of it, which is usual. */
         private boolean isWanted(Reel reel) {
-            return Arrangements.of(reel).has(option)
+            return option != null
+                    && Arrangements.of(reel).has(option)
                     && Arrays.stream(SetUp.values())
                             .anyMatch(
                                     setUp -> !reel.choices().get(option, setUp).equals(option.usual()));
@@ -112,7 +118,7 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         if (motion.stops() && !alone && Arrangements.of(reel).movesByItself(reel) && timing(reel)) {
             beside.add(Beside.TIMED);
         }
-        if (!alone && drifts(reel)) {
+        if (!alone && drifts(reel, material.facts())) {
             beside.add(Beside.DRIFTING);
         }
         if (motion instanceof Motion.ByPosition row && !row.seams().isEmpty()) {
@@ -124,15 +130,19 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         if (Arrangements.of(reel).has(LookOptions.AT_REST)) {
             beside.add(Beside.WORDED);
         }
-        return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside, later(reel));
+        return new Needs(Arrangements.of(reel).word(), alone ? NOTHING : motion.lead(), beside, later(material));
     }
 
-    private static Set<Later> later(Reel reel) {
+    private static Set<Later> later(Material material) {
+        Reel reel = material.reel();
         Set<Later> later = EnumSet.noneOf(Later.class);
         boolean alone = reel.slides().size() == 1;
         Arrays.stream(Later.values())
                 .filter(one -> one.isWanted(reel) && !(alone && (one == Later.THUMBS || one == Later.WHEEL)))
                 .forEach(later::add);
+        if (Playing.any(reel, material.facts())) {
+            later.add(Later.VIDEO);
+        }
         return later;
     }
 
@@ -153,9 +163,9 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
     }
 
     /** Whether pictures move while their slide stands. */
-    static boolean drifts(Reel reel) {
+    static boolean drifts(Reel reel, Facts facts) {
         Arrangement arrangement = Arrangements.of(reel);
-        return arrangement.has(MotionOptions.DRIFT) && DriftRules.any(reel, arrangement.movesByItself(reel));
+        return arrangement.has(MotionOptions.DRIFT) && DriftRules.any(reel, facts, arrangement.movesByItself(reel));
     }
 
     /** Whether it needs that. */

@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The files in which a picture is shown.
@@ -8,8 +9,10 @@ import java.util.List;
  * @param files by rising width; one alone, of any size, for a picture made of shapes (SVG)
  * @param fallback for programs that do not choose among several files, or know no other format than JPEG and PNG: mail,
  *     feed readers, previews of links. Browsers that can show a reel all know WebP
+ * @param video where the video is that it stands for, starting with a slash; null where it stands for none
  */
-public record PictureFiles(List<File> files, File fallback) {
+public record PictureFiles(
+        List<File> files, File fallback, @Nullable String video) {
     /**
      * One file.
      *
@@ -32,7 +35,12 @@ public record PictureFiles(List<File> files, File fallback) {
                 .findFirst()
                 .or(() -> files.stream().reduce((one, other) -> other))
                 .orElseThrow(() -> new IllegalArgumentException("A picture is shown in at least one file."));
-        return new PictureFiles(files, usual);
+        return new PictureFiles(files, usual, null);
+    }
+
+    /** The same files of a picture that stands for the video at that address. */
+    public PictureFiles of(@Nullable String address) {
+        return new PictureFiles(files, fallback, address);
     }
 
     /** True for shapes, which need no choice of sizes. */

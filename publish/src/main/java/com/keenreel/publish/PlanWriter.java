@@ -85,7 +85,7 @@ final class PlanWriter {
         if (needs.has(Needs.Beside.DRIFTING)) {
             ArrayNode drifts = plan.putArray("drifts");
             for (Slide slide : reel.slides()) {
-                Drift drift = DriftRules.of(reel, slide);
+                Drift drift = DriftRules.of(reel, slide, facts);
                 if (drift.moves()) {
                     DriftRules.write(drift, drifts.addObject());
                 } else {

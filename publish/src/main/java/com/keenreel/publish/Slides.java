@@ -1,14 +1,17 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Choices;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Part;
@@ -97,6 +100,7 @@ final class Slides {
             pictures.add(facts.height());
         }
         pictures.add(sizes.ofSlide(n));
+        pictures.add(plays(slide));
         if (slide.carries() instanceof Carries.Pair pair) {
             pictures.add(comparison.altBefore(pair));
         }
@@ -170,13 +174,32 @@ final class Slides {
         if (slide.carries() instanceof Carries.Picture picture) {
             Map<SetUp, PictureId> instead = slide.instead().own();
             boolean soon = n == 1 && instead.isEmpty();
-            crop.appendChild(images.of(picture.picture(), Part.picture(n), said.alt(), soon));
+            Element shown = images.of(picture.picture(), Part.picture(n), said.alt(), soon);
+            crop.appendChild(shown);
+            video(shown, picture.picture(), slide);
             for (Map.Entry<SetUp, PictureId> own : instead.entrySet()) {
                 crop.appendChild(images.of(own.getValue(), Part.instead(n, own.getKey()), said.alt(), false));
             }
             behind(crop, n, slide, picture);
         }
         return crop;
+    }
+
+    /** Says which video plays in the place of a picture, and how often. */
+    private void video(Element shown, PictureId picture, Slide slide) {
+        String address = material.of(picture).video();
+        String plays = plays(slide);
+        if (address != null && !plays.isEmpty()) {
+            shown.attr("data-video", Base.MARK + address).attr("data-plays", plays);
+        }
+    }
+
+    /** "again" or "once"; empty where it plays no video. */
+    private String plays(Slide slide) {
+        Reel reel = material.reel();
+        return Playing.plays(reel, slide, material.facts())
+                ? Needs.word(slide.chosen(MotionOptions.VIDEO, reel.choices()))
+                : "";
     }
 
     /** What fills the frame behind a picture that is shown whole. */

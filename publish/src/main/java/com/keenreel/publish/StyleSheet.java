@@ -201,7 +201,7 @@ final class StyleSheet {
         }
         ScrollRules.of(range, rules);
         SteeringRules.of(reel, layout, range, rules);
-        if (Needs.drifts(reel)) {
+        if (Needs.drifts(reel, facts)) {
             DriftRules.in(range, reel, facts, rules);
         }
         words(range, rules);

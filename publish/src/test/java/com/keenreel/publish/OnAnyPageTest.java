@@ -18,7 +18,10 @@ import com.keenreel.core.space.Facts;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,12 +31,16 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** What makes a reel at home on any page: its code, its languages, what it tells machines, and the folder. */
 class OnAnyPageTest {
+    @TempDir
+    private static Path kept;
+
     private static final PictureId BEFORE = new PictureId("p1");
     private static final PictureId AFTER = new PictureId("p2");
 
@@ -192,7 +199,13 @@ class OnAnyPageTest {
 
     private static byte[] zip(Folder folder) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        folder.zip(out, address -> ("bytes of " + address).getBytes(StandardCharsets.UTF_8));
+        folder.zip(out, address -> {
+            try {
+                return Files.writeString(Files.createTempFile(kept, "", ""), "bytes of " + address);
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
+        });
         return out.toByteArray();
     }
 }

@@ -22,6 +22,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Speaks to a running Keen Reel as a browser does: with its cookie and its forgery token. */
 final class Client {
+    private static final String VIDEO = ".mp4";
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final String origin;
@@ -57,15 +59,24 @@ final class Client {
                 .method(method, BodyPublishers.ofString(body.toString())));
     }
 
-    /** Brings a file and gives back the picture's id. */
+    /** Brings a file and gives back the picture's id; what stands for a video lies beside it. */
     String upload(Path file) {
+        String name = file.getFileName().toString();
+        String address = "/pictures?name=" + URLEncoder.encode(name, StandardCharsets.UTF_8);
+        if (!name.endsWith(VIDEO)) {
+            return bring(file, address).path("id").asString();
+        }
+        String video = bring(file, "/pictures/videos").path("sha256").asString();
+        return bring(file.resolveSibling(name.replace(VIDEO, "-still.jpg")), address + "&video=" + video)
+                .path("id")
+                .asString();
+    }
+
+    private JsonNode bring(Path file, String address) {
         try {
-            String name = URLEncoder.encode(file.getFileName().toString(), StandardCharsets.UTF_8);
-            return send(HttpRequest.newBuilder(URI.create(origin + "/pictures?name=" + name))
-                            .header("Content-Type", "application/octet-stream")
-                            .POST(BodyPublishers.ofFile(file)))
-                    .path("id")
-                    .asString();
+            return send(HttpRequest.newBuilder(URI.create(origin + address))
+                    .header("Content-Type", "application/octet-stream")
+                    .POST(BodyPublishers.ofFile(file)));
         } catch (IOException unreadable) {
             throw new IllegalStateException("The picture " + file + " cannot be read.", unreadable);
         }

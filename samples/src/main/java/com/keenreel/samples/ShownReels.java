@@ -28,7 +28,7 @@ final class ShownReels {
                 "banner-workshop-day.jpg",
                 "banner-glaze-bench.jpg",
                 "banner-long-room.jpg",
-                "banner-kiln-glow.jpg",
+                "kiln-glow.mp4",
                 "banner-dusk-works.jpg");
         reel.titles(new String[][] {
             {"Open workshop days", "First weekend of every month, ten to five."},

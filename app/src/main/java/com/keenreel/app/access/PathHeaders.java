@@ -22,8 +22,9 @@ public class PathHeaders extends OncePerRequestFilter {
     private static final String IMMUTABLE = "public, max-age=31536000, immutable";
     private static final String REVALIDATED = "public, no-cache";
 
-    private static final String APPLICATION = "default-src 'self'; img-src 'self' blob: data:; frame-src 'self'; "
-            + "frame-ancestors 'none'; object-src 'none'; base-uri 'none'; form-action 'self'";
+    private static final String APPLICATION =
+            "default-src 'self'; img-src 'self' blob: data:; media-src 'self' blob:; frame-src 'self'; "
+                    + "frame-ancestors 'none'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
     /** The worker that decodes HEIC runs WebAssembly, and loads nothing. */
     private static final String DECODER = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'";

@@ -140,7 +140,7 @@ public class SiteGuard extends OncePerRequestFilter {
 
     /** Files have their own limit, and say it themselves. */
     private static boolean isTooLarge(HttpServletRequest request) {
-        boolean file = request.getRequestURI().equals("/pictures")
+        boolean file = request.getRequestURI().matches("/pictures(/videos)?")
                 || request.getRequestURI().endsWith("/file");
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
         return !file && (chunked || request.getContentLengthLong() > LARGEST);

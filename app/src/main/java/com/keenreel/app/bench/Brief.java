@@ -4,9 +4,11 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.LookOptions;
+import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
@@ -80,6 +82,9 @@ public final class Brief {
     static List<List<Sentence.Token>> of(Reel reel, Layout layout, Facts facts, Slide slide) {
         Brief brief = new Brief(reel, layout, facts, slide);
         brief.own(Line.Column.SLIDE);
+        if (Playing.carried(reel, slide, facts) != null) {
+            brief.sentence().text("Videos on it ").all(MotionOptions.VIDEO).text(".");
+        }
         if (brief.arrangement.has(ShapeOptions.FIT)
                 && !slide.carries().pictures().isEmpty()) {
             brief.sentence().text("Pictures on it ").by(ShapeOptions.FIT).text(".");

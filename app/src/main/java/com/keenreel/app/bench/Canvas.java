@@ -2,6 +2,7 @@ package com.keenreel.app.bench;
 
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
@@ -26,9 +27,24 @@ import org.jspecify.annotations.Nullable;
  */
 public record Canvas(String scope, Picture picture, List<Crop> crops) {
     /** A picture as it is drawn on the sheet; sizes in px. */
-    public record Picture(String id, String address, int width, int height) {
+    public record Picture(
+            String id,
+            String address,
+            int width,
+            int height,
+            @Nullable KeptVideo video) {
         static Picture of(Version version) {
-            return new Picture(version.picture().value(), Shelf.large(version), version.width(), version.height());
+            return new Picture(
+                    version.picture().value(),
+                    Shelf.large(version),
+                    version.width(),
+                    version.height(),
+                    version.video());
+        }
+
+        /** "a picture, 1920 × 1280" or "a video, 0:08, 960 × 540". */
+        String says() {
+            return "a " + (video == null ? "picture" : video.says()) + ", " + width + " × " + height;
         }
     }
 

@@ -5,8 +5,10 @@ import com.keenreel.app.pages.Offer;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Found;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
@@ -74,8 +76,10 @@ public record Sheet(
      * @param titled whether it shows titles
      * @param worded whether it shows texts and buttons
      * @param pressed whether pictures can be pressed
+     * @param plays whether videos play
      */
-    public record Offers(boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed) {}
+    public record Offers(
+            boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed, boolean plays) {}
 
     /** The slide's id. */
     public String id() {
@@ -118,9 +122,7 @@ public record Sheet(
         if (pair() != null) {
             return "carries a pair";
         }
-        return picture == null
-                ? "carries plain colour"
-                : "carries a picture, " + picture.width() + " × " + picture.height();
+        return picture == null ? "carries plain colour" : "carries " + picture.says();
     }
 
     /** Whether another picture can be put in the place of what it carries. */
@@ -306,6 +308,23 @@ public record Sheet(
         return !goesOn || hold >= Reading.time(said) ? 0 : Reading.hold(said);
     }
 
+    /** The hold in which its video is seen once, to a tenth of a second, ms; 0 where that is not known, or none plays. */
+    public long holdToPlay() {
+        Canvas.Picture picture = picture();
+        KeptVideo video = picture == null ? null : picture.video();
+        return video == null || !offers.plays() || video.length() == 0 ? 0 : Slide.hold(video.length());
+    }
+
+    /** "Its video lasts 8.2 s."; empty where that is not known, or none plays. */
+    public String playsSaid() {
+        return holdToPlay() == 0 ? "" : String.format(Locale.ROOT, "Its video lasts %.1f s.", holdToPlay() / 1000.0);
+    }
+
+    /** Whether it could stand as long as its video lasts, and does not. */
+    public boolean mayPlayOut() {
+        return holdToPlay() > 0 && hold != holdToPlay();
+    }
+
     /** "phone 47 %, tablet 16 %, desk 38 %"; empty where no screen crops it. */
     public String losses() {
         return canvases.stream()
@@ -333,7 +352,8 @@ public record Sheet(
                         arrangement.has(ShapeOptions.FIT),
                         arrangement.tells(Words.Field.TITLE),
                         arrangement.tells(Words.Field.TEXT),
-                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER)),
+                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER),
+                        Playing.plays(reel, slide, draft.facts())),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.zip.GZIPOutputStream;
-import org.apache.catalina.Globals;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,7 +47,8 @@ record Answer(
 
     /** A kept file, which the system sends from there where that is quicker than from memory. */
     static Answer kept(String type, Path place, String tag) throws IOException {
-        return type.equals(Format.WEBP.mediaType()) && Files.size(place) >= FROM_DISK
+        boolean video = type.startsWith("video/"); // never read whole into memory
+        return video || type.equals(Format.WEBP.mediaType()) && Files.size(place) >= FROM_DISK
                 ? new Answer(type, null, place, null, tag, null)
                 : file(type, Files.readAllBytes(place), tag);
     }
@@ -85,7 +85,7 @@ record Answer(
         response.setContentType(type);
         boolean body = !request.getMethod().equals("HEAD");
         if (place != null) {
-            sendKept(place, body, request, response);
+            new Kept(place, quoted).send(body, request, response);
             return;
         }
         byte[] sent = Objects.requireNonNull(small ? packed : bytes);
@@ -95,20 +95,6 @@ record Answer(
         response.setContentLength(sent.length);
         if (body) {
             response.getOutputStream().write(sent);
-        }
-    }
-
-    /** By the system itself, without copies, where the server can ask for that. */
-    private static void sendKept(Path place, boolean body, HttpServletRequest request, HttpServletResponse response)
-            throws IOException {
-        long length = Files.size(place);
-        response.setContentLengthLong(length);
-        if (body && Boolean.TRUE.equals(request.getAttribute(Globals.SENDFILE_SUPPORTED_ATTR))) {
-            request.setAttribute(Globals.SENDFILE_FILENAME_ATTR, place.toString());
-            request.setAttribute(Globals.SENDFILE_FILE_START_ATTR, 0L);
-            request.setAttribute(Globals.SENDFILE_FILE_END_ATTR, length);
-        } else if (body) {
-            Files.copy(place, response.getOutputStream());
         }
     }
 

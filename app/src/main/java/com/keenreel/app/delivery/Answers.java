@@ -9,6 +9,7 @@ import com.keenreel.app.store.PublicStore;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.Published.Stage;
 import com.keenreel.imaging.Format;
+import com.keenreel.imaging.video.VideoFile.Kind;
 import com.keenreel.publish.AddressPage;
 import com.keenreel.publish.Base;
 import com.keenreel.publish.Fragment;
@@ -38,6 +39,10 @@ class Answers {
     private static final String JSON = "application/json;charset=utf-8";
     private static final String JAVASCRIPT = "text/javascript;charset=utf-8";
     private static final Map<String, String> TYPES = Map.of(
+            Kind.MP4.extension(),
+            Kind.MP4.mediaType(),
+            Kind.WEBM.extension(),
+            Kind.WEBM.mediaType(),
             Format.WEBP.extension(),
             Format.WEBP.mediaType(),
             Format.JPEG.extension(),

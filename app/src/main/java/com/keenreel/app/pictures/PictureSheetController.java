@@ -10,6 +10,7 @@ import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
 import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.option.FitKind;
@@ -115,7 +116,10 @@ class PictureSheetController {
         StoredPicture picture = pictures.find(new PictureId(id));
         Version version = picture.version();
         model.addAttribute("picture", Shown.of(picture));
-        model.addAttribute("shapes", version.format() == Format.SVG);
+        KeptVideo video = version.video();
+        model.addAttribute("adjusts", version.format() != Format.SVG && video == null);
+        model.addAttribute("video", Shelf.video(version));
+        model.addAttribute("standsFor", video == null ? "" : video.sha256());
         model.addAttribute("large", Shelf.large(version));
         model.addAttribute("focal", version.focal());
         model.addAttribute("chosen", version.chosen() != null);
@@ -190,7 +194,13 @@ class PictureSheetController {
         Version version = picture.version();
         List<String> facts = new ArrayList<>();
         facts.add(version.width() + " × " + version.height() + " px");
-        facts.add(version.format() + " of " + size(version.bytes()));
+        KeptVideo video = version.video();
+        if (video == null) {
+            facts.add(version.format() + " of " + size(version.bytes()));
+        } else {
+            facts.add(video.kind().called() + " " + video.says());
+            facts.add(size(version.bytes()));
+        }
         if (picture.taken() != null) {
             facts.add("taken " + TAKEN.format(picture.taken()));
         }

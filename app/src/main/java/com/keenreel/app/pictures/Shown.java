@@ -13,6 +13,8 @@ import com.keenreel.core.reel.PictureTraits;
  * @param found says which of its words were found in its file and not looked at yet, as a sentence
  * @param leads where its link leads, as a sentence; empty where it has none
  * @param colour its average, which stands where it will be
+ * @param video "video, 0:08"; empty for a picture and nothing else
+ * @param large where it is shown for working on it
  * @param soft whether a reel shows it larger than it is
  */
 record Shown(
@@ -34,6 +36,8 @@ record Shown(
         String leads,
         String found,
         int usedIn,
+        String video,
+        String large,
         boolean soft) {
     private static final int LONGEST = 24;
 
@@ -64,6 +68,8 @@ record Shown(
                 Link.said(picture.words().link()),
                 Found.said(picture.found().stream().map(Found::says).toList()),
                 picture.usedIn(),
+                version.videoSaid(),
+                Shelf.large(version),
                 soft);
     }
 

@@ -2,10 +2,12 @@ package com.keenreel.app.pictures;
 
 import com.keenreel.app.jobs.Workers;
 import com.keenreel.app.publishing.ByItself;
+import com.keenreel.app.store.Brought;
 import com.keenreel.app.store.ContentFiles;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.reel.PictureId;
@@ -13,14 +15,19 @@ import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Original;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
+import com.keenreel.imaging.video.VideoFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -80,6 +87,29 @@ class UploadController {
         }
     }
 
+    /**
+     * Keeps a video, which a picture will stand for: {@code {sha256, width, height, length}}, px and ms, and the picture that
+     * does already, if there is one.
+     */
+    @PostMapping("/pictures/videos")
+    @ResponseBody
+    ResponseEntity<Object> keepVideo(HttpServletRequest request) throws IOException {
+        try {
+            String sha256 =
+                    files.put(request.getInputStream(), VideoFile.MOST_BYTES).orElseThrow(VideoFile::tooLarge);
+            VideoFile video = VideoFile.look(files.of(sha256));
+            Map<String, Object> said = new LinkedHashMap<>();
+            said.put("sha256", sha256);
+            said.put("width", video.width());
+            said.put("height", video.height());
+            said.put("length", video.length());
+            pictures.byContent(sha256).ifPresent(picture -> said.put("picture", Shown.of(restored(picture))));
+            return ResponseEntity.ok(said);
+        } catch (Refused refused) {
+            return refused(refused);
+        }
+    }
+
     private static ResponseEntity<Object> refused(Refused refused) {
         return ResponseEntity.unprocessableContent().body(Map.of("problem", String.valueOf(refused.getMessage())));
     }
@@ -93,7 +123,7 @@ class UploadController {
     @PostMapping("/pictures")
     @ResponseBody
     ResponseEntity<Object> add(@RequestParam String name, Copy copy, HttpServletRequest request) throws IOException {
-        return taken(request, copy, (file, sha256) -> restored(pictures.add(shortened(name), file, sha256)));
+        return taken(request, copy, file -> restored(pictures.add(shortened(name), file)));
     }
 
     /** Takes in another file for a picture; every reel that shows it follows. */
@@ -101,13 +131,13 @@ class UploadController {
     @ResponseBody
     ResponseEntity<Object> replace(@PathVariable String id, Copy copy, HttpServletRequest request) throws IOException {
         PictureId picture = new PictureId(id);
-        ResponseEntity<Object> answer = taken(request, copy, (file, sha256) -> versions.replace(picture, file, sha256));
+        ResponseEntity<Object> answer = taken(request, copy, file -> versions.replace(picture, file));
         byItself.look();
         return answer;
     }
 
     private interface Taking {
-        StoredPicture of(Received file, String sha256);
+        StoredPicture of(Brought file);
     }
 
     /**
@@ -115,8 +145,14 @@ class UploadController {
      *
      * @param original names the file that was kept
      * @param colours "own" where the numbers of its colours are those of the original's profile
+     * @param video names the video that was kept and that it stands for
+     * @param plain "yes" where it shows nothing of that video, because the browser did not either
      */
-    record Copy(@Nullable String original, @Nullable String colours) {}
+    record Copy(
+            @Nullable String original,
+            @Nullable String colours,
+            @Nullable String video,
+            @Nullable String plain) {}
 
     private ResponseEntity<Object> taken(HttpServletRequest request, Copy copy, Taking taking) throws IOException {
         byte[] bytes = read(request);
@@ -130,12 +166,32 @@ class UploadController {
             if (original != null) {
                 pictures.keepsOriginal(sha256, original);
             }
-            StoredPicture picture = taking.of(file, sha256);
+            StoredPicture picture = taking.of(brought(file, sha256, copy));
             workers.ring();
             return ResponseEntity.ok(Shown.of(picture));
         } catch (Refused refused) {
             return refused(refused);
         }
+    }
+
+    private Brought brought(Received file, String sha256, Copy copy) throws Refused, IOException {
+        String content = copy.video();
+        if (content == null) {
+            return new Brought(file, sha256);
+        }
+        Path place = files.of(content);
+        VideoFile video = VideoFile.look(place);
+        double ratio = (double) video.width() / video.height();
+        if (Math.abs((double) file.width() / file.height() / ratio - 1) > 0.02) {
+            throw new Refused("What stands for a video is as wide to its height as that is.");
+        }
+        boolean plain = "yes".equals(copy.plain());
+        String note = plain ? "This browser showed nothing of it: take a picture that stands for it." : "";
+        return new Brought(
+                        file.saying(note),
+                        sha256,
+                        new KeptVideo(content, video.kind(), Files.size(place), video.length()))
+                .saying(video.note());
     }
 
     private static byte[] read(HttpServletRequest request) throws IOException {
@@ -156,6 +212,18 @@ class UploadController {
         return pictures.all(ids.stream().map(PictureId::new).toList()).stream()
                 .map(Shown::of)
                 .toList();
+    }
+
+    /** The video that a version stands for, whole or a stretch of it. */
+    @GetMapping("/pictures/versions/{version}/video.{extension:mp4|webm}")
+    ResponseEntity<Resource> video(@PathVariable long version, @PathVariable String extension) {
+        KeptVideo video = versions.version(version).video();
+        if (video == null || !video.kind().extension().equals(extension)) {
+            throw new NotThere("There is no such video.");
+        }
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(video.kind().mediaType()))
+                .body(new FileSystemResource(files.of(video.sha256())));
     }
 
     /** A version at one width; waits until it is made. */

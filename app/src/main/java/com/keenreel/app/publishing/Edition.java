@@ -2,6 +2,7 @@ package com.keenreel.app.publishing;
 
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.Published.Stage;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.edit.Refusal;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -103,6 +105,11 @@ final class Edition {
                 .forEach(own -> own.forEach(one -> needed.putIfAbsent(
                         one.sha256(),
                         new Published.File(one.sha256(), one.format().extension(), -1))));
+        made.keySet()
+                .forEach(picture -> video(picture)
+                        .filter(file -> Stream.concat(Stream.of(now), later.stream())
+                                .anyMatch(stage -> stage.fragment().contains(file.sha256())))
+                        .ifPresent(file -> needed.put(file.sha256(), file)));
         for (PlayerFiles.Shipped own : PlayerFiles.shipped().published()) {
             if (Stream.concat(Stream.of(now), later.stream())
                     .anyMatch(stage -> stage.fragment().contains(own.sha256()))) {
@@ -135,13 +142,27 @@ final class Edition {
     /** What that is printed of: it, or those of its slides that are met on one day. */
     Material material(Reel shown) {
         Map<PictureId, PictureFiles> all = new LinkedHashMap<>();
-        made.forEach((picture, own) -> all.put(picture, files(own, one -> "/f/" + one.sha256() + ".")));
+        made.forEach((picture, own) -> all.put(
+                picture,
+                files(own, one -> "/f/" + one.sha256() + ".")
+                        .of(video(picture).map(Edition::address).orElse(null))));
         PictureFiles stable = Material.firstPicture(shown)
                 .map(picture -> files(
                         made.getOrDefault(picture, List.of()),
                         one -> "/r/" + stored.slug() + "/first-" + one.width() + "."))
                 .orElse(NO_PICTURE);
         return new Material(shown, facts, all, stable);
+    }
+
+    /** The video that a picture stands for, as a file that visitors may have. */
+    private Optional<Published.File> video(PictureId picture) {
+        KeptVideo video = shelf.version(picture).video();
+        return Optional.ofNullable(video)
+                .map(one -> new Published.File(one.sha256(), one.kind().extension(), -1));
+    }
+
+    private static String address(Published.File file) {
+        return "/f/" + file.sha256() + "." + file.format();
     }
 
     private static PictureFiles files(List<Made> made, Function<Made, String> start) {
@@ -156,6 +177,6 @@ final class Edition {
                 fallback = file;
             }
         }
-        return fallback == null ? PictureFiles.of(browsers) : new PictureFiles(browsers, fallback);
+        return fallback == null ? PictureFiles.of(browsers) : new PictureFiles(browsers, fallback, null);
     }
 }

@@ -226,6 +226,6 @@ class PublishController {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, saved.toString())
-                .body(out -> folder.zip(out, address -> publishing.bytes(live, address)));
+                .body(out -> folder.zip(out, address -> publishing.kept(live, address)));
     }
 }

@@ -36,6 +36,7 @@ import com.keenreel.publish.Material;
 import com.keenreel.publish.PictureFiles;
 import com.keenreel.publish.PlayerFiles;
 import com.keenreel.publish.Snippet;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -308,18 +309,18 @@ public class Publishing {
         return new Folder(material(reel, live, live.document().on(today)), later, reel.slug());
     }
 
-    /** The bytes of a published picture, by the address that a folder's material gives it. */
-    public byte[] bytes(Published live, String address) {
+    /** Where a published picture or video is kept, by the address that a folder's material gives it. */
+    public Path kept(Published live, String address) {
         String name = address.substring(address.lastIndexOf('/') + 1, address.lastIndexOf('.'));
         if (!name.startsWith("first-")) {
-            return files.read(name);
+            return files.of(name);
         }
         int width = Integer.parseInt(name.substring("first-".length()));
         String extension = address.substring(address.lastIndexOf('.') + 1);
         return live.on(LocalDate.now()).first().stream()
                 .filter(file -> file.firstWidth() == width && file.format().equals(extension))
                 .findFirst()
-                .map(file -> files.read(file.sha256()))
+                .map(file -> files.of(file.sha256()))
                 .orElseThrow(() -> new NotThere("A picture of this publication is missing."));
     }
 

@@ -3,6 +3,7 @@ package com.keenreel.app.publishing;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Found;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -16,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The pictures that one reel shows, each in one version. */
 public final class Shelf {
@@ -83,7 +85,9 @@ public final class Shelf {
         Map<PictureId, PictureFiles> files = new LinkedHashMap<>();
         versions.forEach((picture, version) -> {
             List<Integer> library = Darkroom.widths(version.width(), version.height());
-            files.put(picture, draft(version, live.getOrDefault(version.id(), library)));
+            files.put(
+                    picture,
+                    draft(version, live.getOrDefault(version.id(), library)).of(video(version)));
         });
         return files;
     }
@@ -101,6 +105,15 @@ public final class Shelf {
     private static String address(Version version, int width) {
         String extension = version.format() == Format.SVG ? "svg" : "webp";
         return "/pictures/versions/" + version.id() + "/" + width + "." + extension;
+    }
+
+    /** Where the application plays the video that a version stands for; null where it stands for none. */
+    public static @Nullable String video(Version version) {
+        KeptVideo video = version.video();
+        return video == null
+                ? null
+                : "/pictures/versions/" + version.id() + "/video."
+                        + video.kind().extension();
     }
 
     /** Where the application shows a version small. */

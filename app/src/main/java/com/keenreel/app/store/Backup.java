@@ -140,7 +140,7 @@ public class Backup {
         Path to = scratch.resolve(name);
         Files.createDirectories(to.getParent());
         Files.copy(from, to);
-        if (file.matches() && !ContentFiles.sha256(Files.readAllBytes(to)).equals(file.group(1))) {
+        if (file.matches() && !ContentFiles.sha256(to).equals(file.group(1))) {
             throw new Refusal("The backup is damaged: the file " + name + " is not what it was.");
         }
     }

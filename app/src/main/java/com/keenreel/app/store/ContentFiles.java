@@ -2,20 +2,23 @@ package com.keenreel.app.store;
 
 import com.keenreel.app.access.Settings;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.FileTime;
+import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -26,6 +29,8 @@ import org.springframework.stereotype.Component;
 /** Files named by the SHA-256 of their content. When {@link #put} returns, the whole file is on the disk. */
 @Component
 public class ContentFiles {
+    private static final int SOME = 64 << 10; // bytes at once
+
     private final Path folder;
 
     @Autowired
@@ -51,24 +56,65 @@ public class ContentFiles {
                 Files.setLastModifiedTime(place, FileTime.from(Instant.now())); // somebody is about to speak of it
                 return name;
             }
-            if (!Files.exists(place.getParent())) {
-                Files.createDirectories(place.getParent());
-                sync(folder);
-            }
-            Path fresh = Files.createTempFile(place.getParent(), "fresh-", ".part");
-            try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
-                ByteBuffer rest = ByteBuffer.wrap(bytes);
-                while (rest.hasRemaining()) {
-                    channel.write(rest);
-                }
-                channel.force(true);
-            }
-            Files.move(fresh, place, StandardCopyOption.ATOMIC_MOVE);
-            sync(Objects.requireNonNull(place.getParent()));
+            Path fresh = Files.createTempFile(home(), "fresh-", ".part");
+            Files.write(fresh, bytes);
+            settle(fresh, place);
             return name;
         } catch (IOException failed) {
             throw new UncheckedIOException("The file could not be kept: " + failed.getMessage(), failed);
         }
+    }
+
+    /**
+     * Keeps what comes, which is never in memory as a whole.
+     *
+     * @param most bytes
+     * @return its SHA-256; nothing where more comes than that
+     */
+    public Optional<String> put(InputStream coming, long most) {
+        try {
+            Path fresh = Files.createTempFile(home(), "fresh-", ".part");
+            try {
+                MessageDigest digest = digest();
+                try (OutputStream kept = Files.newOutputStream(fresh)) {
+                    byte[] some = new byte[SOME];
+                    long all = 0;
+                    for (int read = coming.read(some); read >= 0; read = coming.read(some)) {
+                        all += read;
+                        if (all > most) {
+                            return Optional.empty();
+                        }
+                        digest.update(some, 0, read);
+                        kept.write(some, 0, read);
+                    }
+                }
+                String name = HexFormat.of().formatHex(digest.digest());
+                settle(fresh, of(name));
+                return Optional.of(name);
+            } finally {
+                Files.deleteIfExists(fresh);
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException("The file could not be kept: " + failed.getMessage(), failed);
+        }
+    }
+
+    private Path home() throws IOException {
+        return Files.createDirectories(folder);
+    }
+
+    /** A whole file takes its place; what is there already is the same. */
+    private void settle(Path fresh, Path place) throws IOException {
+        try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+        Path parent = Objects.requireNonNull(place.getParent());
+        if (!Files.exists(parent)) {
+            Files.createDirectories(parent);
+            sync(folder);
+        }
+        Files.move(fresh, place, StandardCopyOption.ATOMIC_MOVE);
+        sync(parent);
     }
 
     /** Makes sure that what stands in a folder outlives a loss of power. */
@@ -139,8 +185,21 @@ public class ContentFiles {
     }
 
     static String sha256(byte[] bytes) {
+        return HexFormat.of().formatHex(digest().digest(bytes));
+    }
+
+    /** The content of a file, which may be large, as {@link #sha256} names it. */
+    static String sha256(Path file) throws IOException {
+        MessageDigest digest = digest();
+        try (InputStream in = Files.newInputStream(file)) {
+            in.transferTo(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
+        }
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    private static MessageDigest digest() {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+            return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException never) {
             throw new IllegalStateException(never);
         }

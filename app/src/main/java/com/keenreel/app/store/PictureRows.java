@@ -6,6 +6,7 @@ import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 
 import com.keenreel.app.document.TraitsJson;
 import com.keenreel.app.store.StoredPicture.Found;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.reel.FocalPoint;
@@ -13,6 +14,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Format;
+import com.keenreel.imaging.video.VideoFile.Kind;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -26,6 +28,7 @@ import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 
 /** How pictures and their versions are read from their tables. */
 final class PictureRows {
@@ -102,7 +105,19 @@ final class PictureRows {
                 TraitsJson.read(row.get(PICTURE_VERSION.TRAITS)),
                 State.valueOf(row.get(PICTURE_VERSION.STATE).toUpperCase(Locale.ROOT)),
                 row.get(PICTURE_VERSION.PROBLEM),
-                row.get(PICTURE_VERSION.NOTE));
+                row.get(PICTURE_VERSION.NOTE),
+                video(row));
+    }
+
+    private static @Nullable KeptVideo video(Record row) {
+        String sha256 = row.get(PICTURE_VERSION.VIDEO);
+        return sha256 == null
+                ? null
+                : new KeptVideo(
+                        sha256,
+                        Kind.valueOf(row.get(PICTURE_VERSION.VIDEO_KIND).toUpperCase(Locale.ROOT)),
+                        row.get(PICTURE_VERSION.BYTES),
+                        row.get(PICTURE_VERSION.VIDEO_LENGTH));
     }
 
     /** A name of an enumeration as the tables have it. */

@@ -12,7 +12,6 @@ import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.FileWords;
-import com.keenreel.imaging.Received;
 import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -38,19 +37,18 @@ public class PictureStore {
      * what its file says. The same content that comes twice at the same time is one picture.
      *
      * @param name the name of its file, for a picture that is added
-     * @param file already kept
-     * @param sha256 of the file
+     * @param brought already kept
      */
-    public StoredPicture add(String name, Received file, String sha256) {
+    public StoredPicture add(String name, Brought brought) {
         return sql.transactionResult(inside -> {
             PictureStore tx = new PictureStore(DSL.using(inside));
-            return tx.byContent(sha256).orElseGet(() -> tx.insert(name, file, sha256));
+            return tx.byContent(brought.content()).orElseGet(() -> tx.insert(name, brought));
         });
     }
 
-    private StoredPicture insert(String name, Received file, String sha256) {
+    private StoredPicture insert(String name, Brought brought) {
         PictureId id = new PictureId(Ids.fresh());
-        FileWords words = file.words();
+        FileWords words = brought.file().words();
         PictureWords own = PictureWords.ofFile(name, words.title(), words.caption(), words.alt());
         LocalDateTime taken = words.taken();
         sql.insertInto(PICTURE)
@@ -66,7 +64,7 @@ public class PictureStore {
                 .set(PICTURE.ADDED_AT, System.currentTimeMillis())
                 .execute();
         String shortened = PictureWords.shortened(words.title(), words.caption(), words.alt());
-        VersionStore.show(sql, id, file.saying(shortened), sha256, Adjustment.NONE, null);
+        VersionStore.show(sql, id, brought.saying(shortened), Adjustment.NONE, null);
         return find(id);
     }
 
@@ -99,11 +97,12 @@ public class PictureStore {
                 .execute();
     }
 
-    /** The picture that shows exactly that content, or a copy of it, if there is one. */
+    /** The picture that shows exactly that content, or a copy of it, or stands for it, if there is one. */
     public Optional<StoredPicture> byContent(String sha256) {
         Condition content = PICTURE_VERSION
-                .SHA256
+                .VIDEO
                 .eq(sha256)
+                .or(PICTURE_VERSION.SHA256.eq(sha256).and(PICTURE_VERSION.VIDEO.isNull()))
                 .or(PICTURE_VERSION.SHA256.in(
                         DSL.select(ORIGINAL.SHOWN).from(ORIGINAL).where(ORIGINAL.SHA256.eq(sha256))));
         return pictures(content.and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED)))).stream()

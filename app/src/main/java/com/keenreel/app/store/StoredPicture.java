@@ -5,8 +5,10 @@ import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.Video;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Format;
+import com.keenreel.imaging.video.VideoFile.Kind;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
@@ -71,13 +73,14 @@ public record StoredPicture(
      * One version of a picture: a file, how it was turned and trimmed, and the point that crops keep in view.
      *
      * @param sha256 of the file as it was brought
-     * @param bytes of that file
+     * @param bytes of what was brought: of the video, where it stands for one
      * @param width px across when adjusted
      * @param height px down when adjusted
      * @param chosen the focal point that somebody chose; null for the calculated one
      * @param traits what was seen in its pixels; null until that is known
      * @param problem why it failed, as a sentence
      * @param note what the person who brought it should know; empty when there is nothing
+     * @param video what it stands for; null for a picture and nothing else
      */
     public record Version(
             long id,
@@ -92,17 +95,42 @@ public record StoredPicture(
             @Nullable PictureTraits traits,
             State state,
             @Nullable String problem,
-            String note) {
+            String note,
+            @Nullable KeptVideo video) {
         /** What calculations need. */
         public PictureFacts facts() {
+            return seen().of(video == null ? null : new Video(video.length()));
+        }
+
+        private PictureFacts seen() {
             return traits == null
                     ? new PictureFacts(picture, width, height, focal())
                     : new PictureFacts(picture, width, height, focal(), traits.inked(), traits.alpha(), traits.tones());
         }
 
+        /** "video, 0:08"; empty for a picture and nothing else. */
+        public String videoSaid() {
+            return video == null ? "" : video.says();
+        }
+
         /** The point that crops keep in view: chosen, else calculated, else the middle. */
         public FocalPoint focal() {
             return chosen != null ? chosen : traits != null ? traits.focal() : FocalPoint.CENTRE;
+        }
+    }
+
+    /**
+     * The video that a version stands for.
+     *
+     * @param sha256 of its file
+     * @param bytes of its file
+     * @param length how long it lasts, ms; 0 where it does not say
+     */
+    public record KeptVideo(String sha256, Kind kind, long bytes, long length) {
+        /** "video, 0:08"; "video" where it does not say. */
+        public String says() {
+            long seconds = Math.round(length / 1000.0);
+            return length == 0 ? "video" : String.format(Locale.ROOT, "video, %d:%02d", seconds / 60, seconds % 60);
         }
     }
 

@@ -48,7 +48,12 @@ class Tidying implements InitializingBean {
         Set<String> known = new HashSet<>();
         for (String name : names) {
             boolean kept = sql.fetchExists(
-                            PICTURE_VERSION, PICTURE_VERSION.SHA256.eq(name).or(PICTURE_VERSION.COPY_SHA256.eq(name)))
+                            PICTURE_VERSION,
+                            PICTURE_VERSION
+                                    .SHA256
+                                    .eq(name)
+                                    .or(PICTURE_VERSION.COPY_SHA256.eq(name))
+                                    .or(PICTURE_VERSION.VIDEO.eq(name)))
                     || sql.fetchExists(ORIGINAL, ORIGINAL.SHA256.eq(name))
                     || sql.fetchExists(RENDITION, VersionStore.isContent(DSL.val(name)))
                     || sql.fetchExists(PUBLICATION_FILE, PUBLICATION_FILE.SHA256.eq(name))

@@ -5,9 +5,11 @@ import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 import static com.keenreel.app.store.sql.Tables.RENDITION;
 
 import com.keenreel.app.document.TraitsJson;
+import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.imaging.Adjustment;
@@ -44,17 +46,23 @@ public class VersionStore {
     }
 
     /** Another file for the same picture. Words, and a focal point that somebody chose, stay. */
-    public StoredPicture replace(PictureId id, Received file, String sha256) {
-        return newVersion(id, (tx, now) -> show(tx, id, file, sha256, Adjustment.NONE, now.chosen()));
+    public StoredPicture replace(PictureId id, Brought file) {
+        return newVersion(id, (tx, now) -> show(tx, id, file, Adjustment.NONE, now.chosen()));
     }
 
     /**
      * The same file, turned and trimmed.
      *
      * @param file the file as it was brought
+     * @throws Refusal of one that stands for a video, which would be as it was
      */
     public StoredPicture adjust(PictureId id, Received file, Adjustment adjustment) {
-        return newVersion(id, (tx, now) -> show(tx, id, file, now.sha256(), adjustment, movedWith(now, adjustment)));
+        return newVersion(id, (tx, now) -> {
+            if (now.video() != null) {
+                throw new Refusal("A video is not turned or trimmed here.");
+            }
+            show(tx, id, new Brought(file, now.sha256()), adjustment, movedWith(now, adjustment));
+        });
     }
 
     /** A focal point that was chosen means the same part of the picture after it was turned or trimmed; else none. */
@@ -119,23 +127,22 @@ public class VersionStore {
     }
 
     /** Adds a version, with the work to make its renditions, and shows it from now on. */
-    static void show(
-            DSLContext tx,
-            PictureId id,
-            Received file,
-            String sha256,
-            Adjustment adjustment,
-            @Nullable FocalPoint chosen) {
+    static void show(DSLContext tx, PictureId id, Brought brought, Adjustment adjustment, @Nullable FocalPoint chosen) {
+        Received file = brought.file();
+        KeptVideo video = brought.video();
         boolean pixels = file.format() != Format.SVG;
         tx.insertInto(PICTURE_VERSION)
                 .set(PICTURE_VERSION.PICTURE_ID, id.value())
-                .set(PICTURE_VERSION.SHA256, sha256)
+                .set(PICTURE_VERSION.SHA256, brought.sha256())
                 .set(PICTURE_VERSION.FORMAT, PictureRows.word(file.format()))
                 .set(PICTURE_VERSION.WIDTH, (long)
                         (pixels ? adjustment.width(file.width(), file.height()) : file.width()))
                 .set(PICTURE_VERSION.HEIGHT, (long)
                         (pixels ? adjustment.height(file.width(), file.height()) : file.height()))
-                .set(PICTURE_VERSION.BYTES, (long) file.bytes().length)
+                .set(PICTURE_VERSION.BYTES, brought.bytes())
+                .set(PICTURE_VERSION.VIDEO, video == null ? null : video.sha256())
+                .set(PICTURE_VERSION.VIDEO_KIND, video == null ? null : PictureRows.word(video.kind()))
+                .set(PICTURE_VERSION.VIDEO_LENGTH, video == null ? null : video.length())
                 .set(PICTURE_VERSION.QUARTERS, (long) adjustment.quarters())
                 .set(PICTURE_VERSION.TRIMMED, trimmed(adjustment))
                 .set(PICTURE_VERSION.FOCAL_X, chosen == null ? null : chosen.x())

@@ -133,7 +133,7 @@ class BriefTest {
         assertThat(read(brief, "Motion"))
                 .isEqualTo(
                         "Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
-                                + "{While a slide stands, its pictures [stand still].} {The colour between slides is [#16241E].} "
+                                + "{While a slide stands, its pictures [stand still].} {Videos [play again and again].} {The colour between slides is [#16241E].} "
                                 + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
                                 + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
                                 + "{At its end it [stays where it is].} {When it is scrolled into sight it [is there].} {Slides come [in this order].}");

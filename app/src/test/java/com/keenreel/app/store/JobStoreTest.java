@@ -37,7 +37,7 @@ class JobStoreTest {
     private long picture(String name) throws Exception {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(20, 10, BufferedImage.TYPE_INT_RGB), "png", png);
-        return pictures.add(name, Received.look(png.toByteArray()), name)
+        return pictures.add(name, new Brought(Received.look(png.toByteArray()), name))
                 .version()
                 .id();
     }

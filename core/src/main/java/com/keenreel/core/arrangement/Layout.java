@@ -59,13 +59,15 @@ public final class Layout {
 
     private final Reel reel;
     private final Places places;
+    private final boolean videos;
     private final List<Span> spans;
     private final Map<Span, Range> laid = new ConcurrentHashMap<>();
     private volatile @Nullable Set<Part> standing; // all parts there are at some width, once they are asked for
 
-    private Layout(Reel reel, Places places) {
+    private Layout(Reel reel, Places places, boolean videos) {
         this.reel = reel;
         this.places = places;
+        this.videos = videos;
         this.spans = spans(reel, places);
     }
 
@@ -75,7 +77,13 @@ public final class Layout {
      * @throws IllegalArgumentException when a picture's facts are missing
      */
     public static Layout of(Reel reel, Facts facts) {
-        return new Layout(reel, Arrangements.of(reel).places(reel, facts));
+        boolean videos = reel.slides().stream().anyMatch(slide -> Playing.carried(reel, slide, facts) != null);
+        return new Layout(reel, Arrangements.of(reel).places(reel, facts), videos);
+    }
+
+    /** Whether slides carry videos that could be played. */
+    public boolean hasVideos() {
+        return videos;
     }
 
     private static List<Span> spans(Reel reel, Places places) {

@@ -155,6 +155,11 @@ public final class Shared {
         return by(reel, HeightKind.RATIO, text);
     }
 
+    /** What is said of videos where they are played. */
+    public static Line videos(Layout layout) {
+        return new Line(Line.Column.MOTION, !layout.hasVideos(), "Videos {motion.video}.");
+    }
+
     /** Those lines, and more. */
     public static List<Line> lines(List<Line> more, Line... own) {
         List<Line> all = new ArrayList<>(List.of(own));

@@ -74,6 +74,21 @@ public final class MotionOptions {
             OneOf.of(DriftKind.class, DriftKind::say),
             DriftKind.STANDS,
             Scope.SLIDE);
+    public static final Option<VideoKind> VIDEO = new Option<>(
+            "motion.video",
+            Meaning.of(
+                    "videos",
+                    "What videos do while their slides stand; they are never heard.",
+                    "film",
+                    "movie",
+                    "clip",
+                    "loop",
+                    "repeat",
+                    "mp4",
+                    "webm"),
+            OneOf.of(VideoKind.class, VideoKind::say),
+            VideoKind.AGAIN,
+            Scope.SLIDE);
     /** In ms. */
     public static final Option<Long> HOLD = new Option<>(
             "motion.hold",
@@ -214,6 +229,7 @@ public final class MotionOptions {
             LEAVING,
             BETWEEN,
             DRIFT,
+            VIDEO,
             HOLD,
             AUTOPLAY,
             COURSE,

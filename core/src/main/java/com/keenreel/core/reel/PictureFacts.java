@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param inked what of it is drawn on
  * @param clear whether anything of it is transparent
  * @param tones its colours, out of focus; null where they are not known
+ * @param video what it stands for; null for one that is a picture and nothing else
  */
 public record PictureFacts(
         PictureId id,
@@ -21,10 +22,22 @@ public record PictureFacts(
         FocalPoint focal,
         Inked inked,
         boolean clear,
-        @Nullable Tones tones) {
+        @Nullable Tones tones,
+        @Nullable Video video) {
     /** One that is drawn on all over. */
     public PictureFacts(PictureId id, int width, int height, FocalPoint focal) {
         this(id, width, height, focal, Inked.ALL, false, null);
+    }
+
+    /** One that is a picture and nothing else. */
+    public PictureFacts(
+            PictureId id, int width, int height, FocalPoint focal, Inked inked, boolean clear, @Nullable Tones tones) {
+        this(id, width, height, focal, inked, clear, tones, null);
+    }
+
+    /** The same picture, which stands for that. */
+    public PictureFacts of(@Nullable Video other) {
+        return new PictureFacts(id, width, height, focal, inked, clear, tones, other);
     }
 
     public PictureFacts {

@@ -32,12 +32,20 @@ public record Slide(
         BySetUp<PictureId> instead,
         @Nullable Boolean larger,
         Choices choices) {
+    private static final long SHORTEST = 500;
+    private static final long LONGEST = 120_000;
+
     public Slide {
         choices.all().keySet().forEach(Slide::refuseShared);
-        if (hold != null && (hold < 500 || hold > 120_000)) {
+        if (hold != null && (hold < SHORTEST || hold > LONGEST)) {
             throw new IllegalArgumentException("A slide stands 0.5 to 120 s.");
         }
         Objects.requireNonNull(carries);
+    }
+
+    /** The hold that is as long as that, ms, to a tenth of a second and within what a hold may be. */
+    public static long hold(long lasts) {
+        return Math.max(SHORTEST, Math.min(LONGEST, (lasts + 99) / 100 * 100));
     }
 
     /** A new slide that says what its picture says and holds as long as the reel does. */

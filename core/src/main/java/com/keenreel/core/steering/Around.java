@@ -20,6 +20,9 @@ public final class Around {
     final Span span;
     final int stops;
 
+    /** Whether videos play, which can be paused. */
+    final boolean plays;
+
     private final boolean sides;
 
     /** How much arrows take at each side, px. */
@@ -28,10 +31,11 @@ public final class Around {
     /** The thumbnails; null where there are none. */
     final @Nullable Thumbs thumbs;
 
-    private Around(Reel reel, Span span, int stops, boolean sides) {
+    private Around(Reel reel, Span span, int stops, boolean plays, boolean sides) {
         this.reel = reel;
         this.span = span;
         this.stops = stops;
+        this.plays = plays;
         this.sides = sides;
         this.beside = outside() ? arrow() + Target.EDGE : 0;
         boolean shown = stops > 1 && chosen(ThumbOptions.SHOWN);
@@ -42,14 +46,15 @@ public final class Around {
      * What stands around the slides of that reel.
      *
      * @param stops how many stops there are
+     * @param plays whether videos play
      */
-    public static Around of(Reel reel, Span span, int stops) {
-        return new Around(reel, span, stops, true);
+    public static Around of(Reel reel, Span span, int stops, boolean plays) {
+        return new Around(reel, span, stops, plays, true);
     }
 
     /** The same where nothing but a line below has a place: arrows stand in it, and there are no thumbnails. */
-    public static Around withoutSides(Reel reel, Span span, int stops) {
-        return new Around(reel, span, stops, false);
+    public static Around withoutSides(Reel reel, Span span, int stops, boolean plays) {
+        return new Around(reel, span, stops, plays, false);
     }
 
     /** How much thumbnails take on that edge, px. */

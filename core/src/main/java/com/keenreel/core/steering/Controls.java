@@ -112,7 +112,7 @@ public final class Controls {
     }
 
     private boolean pause() {
-        return around.reel.choices().get(MotionOptions.AUTOPLAY) && around.stops > 1;
+        return around.plays || around.reel.choices().get(MotionOptions.AUTOPLAY) && around.stops > 1;
     }
 
     /** True when marks of stops are wanted and there is room for them, beside what else is in the line, at the narrowest width. */

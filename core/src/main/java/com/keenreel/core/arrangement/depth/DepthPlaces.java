@@ -49,7 +49,7 @@ final class DepthPlaces implements Places {
         List<Stance> stances = Objects.requireNonNull(motion.stances().get(setUp));
         List<Stop> stops = Stop.every(1, count);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Around around = Around.of(reel, span, stops.size());
+        Around around = Around.of(reel, span, stops.size(), false);
         Length width = around.width();
         Length item = width.dividedBy(Stances.extent(stances));
         Length picture = item.dividedBy(choices.get(ShapeOptions.RATIO, setUp).value());

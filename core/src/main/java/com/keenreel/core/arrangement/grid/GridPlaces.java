@@ -89,7 +89,7 @@ final class GridPlaces implements Places {
         Box all = Box.all(Length.WIDTH, height);
         Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)));
         // arrows stand in the line below, beside the numbers of the pages: on a cell they would hide a picture
-        Placed frame = Around.withoutSides(reel, span, pages.size())
+        Placed frame = Around.withoutSides(reel, span, pages.size(), false)
                 .controls(height, false)
                 .frame(view);
         return new Range(span, frame, pages, step, gap);

@@ -35,8 +35,8 @@ public final class Row implements Arrangement {
      * this class.
      */
     private static final class Has {
-        static final Set<Option<?>> ALL =
-                Shared.together(Shared.together(Shared.SIDED, Shared.HEIGHTS), RowOptions.ALL, ShapeOptions.GAP);
+        static final Set<Option<?>> ALL = Shared.together(
+                Shared.together(Shared.SIDED, Shared.HEIGHTS), RowOptions.ALL, ShapeOptions.GAP, MotionOptions.VIDEO);
     }
 
     @Override
@@ -99,6 +99,7 @@ public final class Row implements Arrangement {
                         "{row.shown} {row.upright}, {shape.gap} apart, with {row.part} of the next in sight."),
                 Shared.byRatio(reel, "Each picture is {shape.ratio}."),
                 new Line(Column.MOTION, "Moves {row.views} in {motion.time}, {motion.pace}."),
+                Shared.videos(layout),
                 new Line(Column.MOTION, !couldBeRound(reel), "After the last slide {row.endless}."),
                 new Line(Column.SHAPE, !round, "The current slide stands {row.middle}."),
                 new Line(

@@ -1,6 +1,7 @@
 package com.keenreel.core.arrangement.row;
 
 import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
@@ -128,7 +129,10 @@ final class RowPlaces implements Places {
                 : reel.choices().get(RowOptions.VIEWS) ? Stop.views(shown, count) : Stop.every(shown, count);
         boolean upright = isUpright();
         // one below another there are no sides at which arrows could stand
-        Around around = upright ? Around.withoutSides(reel, span, stops.size()) : Around.of(reel, span, stops.size());
+        boolean plays = Playing.any(reel, facts);
+        Around around = upright
+                ? Around.withoutSides(reel, span, stops.size(), plays)
+                : Around.of(reel, span, stops.size(), plays);
         Length width = around.width();
         Length gap = gap(around, setUp);
         Length item = item(setUp, width, gap);

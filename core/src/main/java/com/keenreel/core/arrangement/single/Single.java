@@ -42,6 +42,7 @@ public final class Single implements Arrangement {
                 MotionOptions.LEAVING,
                 MotionOptions.BETWEEN,
                 MotionOptions.DRIFT,
+                MotionOptions.VIDEO,
                 Options.WORDS_SIZE);
     }
 
@@ -105,6 +106,7 @@ public final class Single implements Arrangement {
                 new Line(Column.MOTION, "Changes by {motion.transition} in {motion.time}, {motion.pace}."),
                 new Line(Column.MOTION, "The slide before {motion.leaving}."),
                 new Line(Column.MOTION, !movesByItself(reel), "While a slide stands, its pictures {motion.drift}."),
+                Shared.videos(layout),
                 new Line(Column.MOTION, !passesColour(reel), "The colour between slides is {motion.between}."),
                 new Line(
                         Column.SLIDE,
