@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.reel.Extent;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Mosaic;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;
 import java.awt.Color;
@@ -111,6 +114,18 @@ class DarkroomTest {
         assertThat(traits.corners())
                 .extracting(colour -> colour.hex())
                 .containsExactly("#425971", "#c8beb4", "#425971", "#c8beb4");
+        // of eight cells across three are dark, the fourth has both
+        Extent dark = Extent.of(new Colour("#204060"));
+        Extent pale = Extent.of(new Colour("#c8beb4"));
+        assertThat(traits.mosaic().in(0, 0, 0.374, 1)).isEqualTo(dark);
+        Extent both = traits.mosaic().in(0.376, 0.4, 0.48, 0.6);
+        assertThat(both.and(dark).and(pale)).as("or more, where an edge is sharpened").isEqualTo(both);
+        assertThat(traits.mosaic().in(0.51, 0, 1, 1)).isEqualTo(pale);
+        assertThat(traits(clear()).mosaic()).as("one that is seen through").isEqualTo(Mosaic.UNKNOWN);
+    }
+
+    private static BufferedImage clear() {
+        return new BufferedImage(64, 64, BufferedImage.TYPE_INT_ARGB);
     }
 
     @Test

@@ -170,7 +170,7 @@ public final class Brief {
                     .text(".");
         }
         if (controls) {
-            new SaidOfControls(reel, this::sentence).say();
+            new SaidOfControls(reel, layout, facts, this::sentence).say();
         }
         if (arrangement.has(Options.WORDS_PLACE)) {
             boolean below = any(Options.WORDS_PLACE, place -> place == WordsPlace.BELOW);

@@ -3,6 +3,8 @@ package com.keenreel.app.document;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.reel.Extent;
+import com.keenreel.core.reel.Mosaic;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureTraits.Inked;
 import java.util.ArrayList;
@@ -24,6 +26,11 @@ public final class TraitsJson {
         traits.palette().forEach(colour -> palette.add(colour.hex()));
         ArrayNode corners = node.putArray("corners");
         traits.corners().forEach(colour -> corners.add(colour.hex()));
+        ArrayNode mosaic = node.putArray("mosaic"); // darkest and lightest of a cell in one
+        traits.mosaic()
+                .cells()
+                .forEach(cell ->
+                        mosaic.add(cell.darkest().hex() + cell.lightest().hex()));
         node.put("luminance", traits.luminance());
         Inked inked = traits.inked();
         node.putObject("inked")
@@ -50,6 +57,8 @@ public final class TraitsJson {
         node.path("palette").forEach(colour -> palette.add(new Colour(colour.asString())));
         List<Colour> corners = new ArrayList<>();
         node.path("corners").forEach(colour -> corners.add(new Colour(colour.asString())));
+        List<Extent> mosaic = new ArrayList<>();
+        node.path("mosaic").forEach(cell -> mosaic.add(extent(cell.asString())));
         JsonNode inked = node.path("inked");
         return new PictureTraits(
                 node.path("alpha").asBoolean(),
@@ -63,6 +72,12 @@ public final class TraitsJson {
                         inked.path("bottom").asDouble(),
                         inked.path("coverage").asDouble()),
                 DocumentJson.focal(node.path("focal")),
-                corners);
+                corners,
+                new Mosaic(mosaic));
+    }
+
+    private static Extent extent(String both) {
+        int half = both.length() / 2;
+        return new Extent(new Colour(both.substring(0, half)), new Colour(both.substring(half)));
     }
 }

@@ -15,21 +15,27 @@ import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Extent;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.Mosaic;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.PictureTraits.Inked;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
+import com.keenreel.core.reel.Tones;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Facts;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,8 +57,12 @@ class BriefTest {
 
     /** The brief of a reel whose pictures have that size. */
     private static List<Brief.Column> brief(Reel reel, int width, int height) {
+        return brief(reel, id -> new PictureFacts(id, width, height, FocalPoint.CENTRE));
+    }
+
+    private static List<Brief.Column> brief(Reel reel, Function<PictureId, PictureFacts> of) {
         Map<PictureId, PictureFacts> facts = new HashMap<>();
-        reel.pictures().forEach(id -> facts.put(id, new PictureFacts(id, width, height, FocalPoint.CENTRE)));
+        reel.pictures().forEach(id -> facts.put(id, of.apply(id)));
         Facts all = new Facts(facts, Map.of(), (text, bold, size) -> 50);
         return Brief.of(reel, Layout.of(reel, all), all);
     }
@@ -118,6 +128,25 @@ class BriefTest {
         assertThat(read(brief(thin), "Look"))
                 .contains("needed: [#16241E on it] can be told from it, once it is denser.");
         assertThat(read(brief(banner), "Look")).doesNotContain("is needed");
+
+        Mosaic dark = new Mosaic(Collections.nCopies(
+                Mosaic.SIDE * Mosaic.SIDE, new Extent(new Colour("#000000"), new Colour("#b0b0b0"))));
+        Tones tones = new Tones(Colour.DARK, List.of(), dark);
+        assertThat(read(
+                        brief(own, id -> new PictureFacts(id, 1600, 900, FocalPoint.CENTRE, Inked.ALL, false, tones)),
+                        "Look"))
+                .as("on dark pictures little is missing")
+                .contains("On these pictures they are told apart by only")
+                .contains("where 3:1 is needed: [")
+                .contains("dense] can be seen on all of them.");
+        Reel denser = own.withChoices(own.choices().with(LookOptions.CONTROLS_DENSE, null, 46.0));
+        assertThat(read(brief(denser), "Look")).contains("On some pictures");
+        assertThat(read(
+                        brief(
+                                denser,
+                                id -> new PictureFacts(id, 1600, 900, FocalPoint.CENTRE, Inked.ALL, false, tones)),
+                        "Look"))
+                .doesNotContain("is needed");
     }
 
     @Test

@@ -1,6 +1,8 @@
 package com.keenreel.core.option;
 
+import java.util.HexFormat;
 import java.util.Locale;
+import java.util.function.IntBinaryOperator;
 
 /**
  * An opaque sRGB colour.
@@ -20,6 +22,10 @@ public record Colour(String hex) {
 
     /** The dark that words and controls have where white cannot be read. */
     public static final Colour DARK = new Colour("#16241e");
+
+    private int rgb() {
+        return Integer.parseInt(hex, 1, hex.length(), 16);
+    }
 
     /** Relative luminance, 0 (black) to 1 (white): WCAG 2.2. */
     public double luminance() {
@@ -44,7 +50,7 @@ public record Colour(String hex) {
      * @param density 0 (not seen) to 1
      */
     public String dense(double density) {
-        int rgb = Integer.parseInt(hex.substring(1), 16);
+        int rgb = rgb();
         return "rgb(" + (rgb >> 16) + " " + (rgb >> 8 & 255) + " " + (rgb & 255) + "/" + Numbers.plain(100 * density)
                 + "%)";
     }
@@ -55,13 +61,18 @@ public record Colour(String hex) {
      * @param density 0 (not seen) to 1
      */
     public Colour over(Colour behind, double density) {
-        StringBuilder blended = new StringBuilder("#");
-        for (int at = 1; at < hex.length(); at += 2) {
-            int own = Integer.parseInt(hex.substring(at, at + 2), 16);
-            int other = Integer.parseInt(behind.hex.substring(at, at + 2), 16);
-            blended.append(String.format("%02x", Math.round(own * density + other * (1 - density))));
+        return withEach(behind, (own, other) -> (int) Math.round(own * density + other * (1 - density)));
+    }
+
+    /** What two numbers of a channel, 0 to 255, give is that of the colour. */
+    public Colour withEach(Colour other, IntBinaryOperator of) {
+        int one = rgb();
+        int two = other.rgb();
+        int each = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            each |= of.applyAsInt(one >> shift & 255, two >> shift & 255) << shift;
         }
-        return new Colour(blended.toString());
+        return new Colour("#" + HexFormat.of().toHexDigits(each, 6));
     }
 
     /** White or dark, whichever is read better on this. */

@@ -13,24 +13,15 @@ public record SeenThrough(Colour ink, Colour ground) {
     /** What controls need: WCAG 2.2, success criterion 1.4.11. */
     public static final double CONTROLS = 3;
 
-    private static final Colour BLACK = new Colour("#000000");
     private static final int STEPS = 100;
 
     /**
-     * The least contrast over everything that may be behind the ground.
-     *
-     * @param density of the ground, 0 (not seen) to 1
-     * @return 1 to 21
-     */
-    public double onAnything(double density) {
-        return between(BLACK, Colour.WHITE, density);
-    }
-
-    /**
-     * The least contrast over everything between two colours, channel by channel.
+     * The least contrast over everything between two colours, channel by channel, that may be behind the ground.
      *
      * @param darkest no channel of what is behind is below its
      * @param lightest nor above its
+     * @param density of the ground, 0 (not seen) to 1
+     * @return 1 to 21
      */
     public double between(Colour darkest, Colour lightest, double density) {
         Colour low = ground.over(darkest, density);
@@ -42,12 +33,10 @@ public record SeenThrough(Colour ink, Colour ground) {
         return Math.min(ink.contrast(low), ink.contrast(high));
     }
 
-    /** The least density, to .01, from which the contrast on anything is that good; empty where it never is. */
-    public OptionalDouble densityOnAnything(double needed) {
-        return density(BLACK, Colour.WHITE, needed);
-    }
-
-    /** The same on everything between two colours. */
+    /**
+     * The least density, to .01, from which the contrast on everything between two colours is that good; empty where it never
+     * is.
+     */
     public OptionalDouble density(Colour darkest, Colour lightest, double needed) {
         OptionalDouble least = OptionalDouble.empty();
         for (int step = STEPS; step >= 0; step--) {

@@ -14,6 +14,7 @@ import java.util.List;
  * @param focal where the eye falls first, as far as that can be calculated
  * @param corners the mean colours of its quarters, as {@link Tones} has them; empty for one that was seen before they were
  *     looked at
+ * @param mosaic what colours there are in each part of it
  */
 public record PictureTraits(
         boolean alpha,
@@ -22,7 +23,8 @@ public record PictureTraits(
         double luminance,
         Inked inked,
         FocalPoint focal,
-        List<Colour> corners) {
+        List<Colour> corners,
+        Mosaic mosaic) {
     /** What of a picture is drawn on, when transparent or plain margins are left out. */
     public record Inked(double left, double top, double right, double bottom, double coverage) {
         /** All of it, as in a photograph. */
@@ -46,7 +48,7 @@ public record PictureTraits(
 
     /** Its colours, out of focus. */
     public Tones tones() {
-        return new Tones(average, corners);
+        return new Tones(average, corners, mosaic);
     }
 
     public PictureTraits {

@@ -29,7 +29,22 @@ public record Rectangle(double left, double top, double right, double bottom) {
         return bottom - top;
     }
 
-    Rectangle and(Rectangle other) {
+    /** Whether all of another is in it. */
+    public boolean covers(Rectangle other) {
+        return other.and(this).equals(other);
+    }
+
+    /** Where it is in another, as fractions of that. */
+    public Rectangle within(Rectangle other) {
+        return new Rectangle(
+                (left - other.left) / other.width(),
+                (top - other.top) / other.height(),
+                (right - other.left) / other.width(),
+                (bottom - other.top) / other.height());
+    }
+
+    /** What is in both. */
+    public Rectangle and(Rectangle other) {
         return new Rectangle(
                 Math.max(left, other.left),
                 Math.max(top, other.top),
@@ -37,7 +52,8 @@ public record Rectangle(double left, double top, double right, double bottom) {
                 Math.min(bottom, other.bottom));
     }
 
-    boolean isEmpty() {
+    /** Whether there is nothing of it. */
+    public boolean isEmpty() {
         return width() < 1e-6 || height() < 1e-6;
     }
 }

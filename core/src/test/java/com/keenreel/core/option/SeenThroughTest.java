@@ -25,7 +25,8 @@ class SeenThroughTest {
     void whatPassesOnAnythingPassesOnEveryGrey() {
         for (Colour ground : new Colour[] {BLACK, Colour.DARK, Colour.WHITE, new Colour("#a8381a")}) {
             SeenThrough seen = new SeenThrough(ground.ink(), ground);
-            double density = seen.densityOnAnything(SeenThrough.CONTROLS).orElseThrow();
+            double density =
+                    seen.density(BLACK, Colour.WHITE, SeenThrough.CONTROLS).orElseThrow();
             for (int grey = 0; grey < 256; grey++) {
                 Colour behind = new Colour(String.format("#%02x%02x%02x", grey, grey, grey));
                 assertThat(ground.ink().contrast(ground.over(behind, density)))
@@ -33,10 +34,14 @@ class SeenThroughTest {
                         .isGreaterThanOrEqualTo(SeenThrough.CONTROLS);
             }
         }
-        assertThat(new SeenThrough(Colour.WHITE, Colour.DARK).onAnything(0.72)).isGreaterThan(5);
-        assertThat(new SeenThrough(Colour.DARK, Colour.WHITE).onAnything(0.86)).isGreaterThan(5);
-        assertThat(new SeenThrough(Colour.WHITE, new Colour("#c8beb4")).densityOnAnything(SeenThrough.CONTROLS))
+        assertThat(new SeenThrough(Colour.WHITE, Colour.DARK).between(BLACK, Colour.WHITE, 0.72))
+                .isGreaterThan(5);
+        assertThat(new SeenThrough(Colour.DARK, Colour.WHITE).between(BLACK, Colour.WHITE, 0.86))
+                .isGreaterThan(5);
+        assertThat(new SeenThrough(Colour.WHITE, new Colour("#c8beb4"))
+                        .density(BLACK, Colour.WHITE, SeenThrough.CONTROLS))
                 .isEmpty();
-        assertThat(new SeenThrough(Colour.WHITE, BLACK).onAnything(0)).isEqualTo(1);
+        assertThat(new SeenThrough(Colour.WHITE, BLACK).between(BLACK, Colour.WHITE, 0))
+                .isEqualTo(1);
     }
 }
