@@ -2,6 +2,7 @@
 // own, which a player asks for when it runs.
 const NEAR = 48; // px from an end of the band from where a pointer moves it
 const FAST = 9; // px a frame at the very end
+const FADES = 32; // px in which the band fades at an end beyond which there is more
 
 class Thumbs {
   #pace = 0;
@@ -29,8 +30,19 @@ class Thumbs {
     piece.on(piece.reel, 'keydown', (event) => this.#key(event)); // after the reel
     piece.on(this.band, 'pointermove', (event) => event.pointerType === 'mouse' && this.#near(event));
     piece.on(this.band, 'pointerleave', () => (this.#pace = 0));
+    piece.on(this.band, 'scroll', () => this.#fade(), { passive: true });
     piece.watch(new ResizeObserver(() => this.#follow('instant')), this.band);
     this.#mark();
+  }
+
+  /** Where there are more than are seen, an end of the band says so. */
+  #fade() {
+    const { band } = this;
+    const [gone, rest, toward] = this.#upright
+      ? [band.scrollTop, band.scrollHeight - band.clientHeight, 'bottom']
+      : [Math.abs(band.scrollLeft), band.scrollWidth - band.clientWidth, this.piece.plan.way < 0 ? 'left' : 'right'];
+    const end = (more) => (more > 1 ? '#0000' : '#000');
+    band.style.maskImage = rest > 1 ? `linear-gradient(to ${toward}, ${end(gone)}, #000 ${FADES}px calc(100% - ${FADES}px), ${end(rest - gone)})` : '';
   }
 
   get #upright() {
@@ -55,6 +67,7 @@ class Thumbs {
 
   /** The current one stands in the middle of the band, as far as there are others on both sides. */
   #follow(behavior) {
+    this.#fade();
     const [band, thumb] = [this.band, this.thumbs[this.#seen[0]]].map((one) => one?.getBoundingClientRect());
     if (!thumb?.width) return;
     const scale = band.width / this.band.offsetWidth;

@@ -7,6 +7,7 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -35,9 +36,13 @@ class SteeringTest {
     }
 
     private Made many() {
+        return many(30);
+    }
+
+    private Made many(int count) {
         String[] files = Stream.generate(() -> Arrays.asList(Kinds.SIX))
-                .limit(5)
                 .flatMap(java.util.List::stream)
+                .limit(count)
                 .toArray(String[]::new);
         return editor.make("Many plates", "banner", "box 900", files)
                 .choose("thumbs.shown", null, "true")
@@ -51,9 +56,14 @@ class SteeringTest {
     @Test
     void thumbnailsLeadToTheirSlidesAndTheBandFollows() {
         for (String edge : new String[] {"below", "start"}) {
-            Page page = many().choose("thumbs.edge", null, edge).live();
+            int count = edge.equals("below") ? 200 : 30;
+            Page page = many(count).choose("thumbs.edge", null, edge).live();
             Locator thumbs = page.locator("keen-reel .thumb");
-            assertThat(thumbs).hasCount(30);
+            assertThat(thumbs).hasCount(count);
+            String fades =
+                    "band => getComputedStyle(band).maskImage.match(/rgba?\\([^)]*\\)/g).map(colour => colour.startsWith('rgba'))";
+            page.waitForCondition(
+                    () -> page.locator("keen-reel .thumbs").evaluate(fades).equals(List.of(false, false, false, true)));
             assertThat(page.locator("keen-reel .thumb[tabindex='0']")).hasCount(1);
             thumbs.nth(4).click();
             assertThat(page.locator("keen-reel .slide-5")).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
@@ -66,8 +76,10 @@ class SteeringTest {
             followed(page, 7);
             assertThat(thumbs.nth(7)).isFocused();
             page.keyboard().press("End");
-            followed(page, 29);
-            assertThat(thumbs.nth(29)).isFocused();
+            followed(page, count - 1);
+            assertThat(thumbs.nth(count - 1)).isFocused();
+            page.waitForCondition(
+                    () -> page.locator("keen-reel .thumbs").evaluate(fades).equals(List.of(true, false, false, false)));
             page.keyboard().press("ArrowRight"); // after the last one comes the first
             followed(page, 0);
             assertThat(thumbs.nth(0)).isFocused();
@@ -75,6 +87,28 @@ class SteeringTest {
             page.setViewportSize(420, 800);
             followed(page, 0);
         }
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
+    void whatGoesOnlyByItselfHasNothingToPressButItsPause() {
+        Page page = editor.banner("Only by itself")
+                .choose("steering.only-paused", null, "true")
+                .choose("steering.wheel", null, "true")
+                .choose("thumbs.shown", null, "true")
+                .live();
+        assertThat(page.locator("keen-reel button")).hasCount(1);
+        page.locator("keen-reel .pause").click();
+        page.locator("keen-reel .pause").press("ArrowRight");
+        page.mouse().move(640, 200);
+        page.mouse().wheel(300, 0);
+        page.mouse().down();
+        page.mouse().move(300, 200, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        page.mouse().up();
+        page.waitForTimeout(600);
+        assertThat(page.locator("keen-reel .slide-1")).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
+        page.locator("keen-reel .pause").click();
+        assertThat(page.locator("keen-reel .pause")).hasAttribute("aria-label", "Pause");
         assertThat(editor.problems()).isEmpty();
     }
 

@@ -119,7 +119,9 @@ class DarkroomTest {
         Extent pale = Extent.of(new Colour("#c8beb4"));
         assertThat(traits.mosaic().in(0, 0, 0.374, 1)).isEqualTo(dark);
         Extent both = traits.mosaic().in(0.376, 0.4, 0.48, 0.6);
-        assertThat(both.and(dark).and(pale)).as("or more, where an edge is sharpened").isEqualTo(both);
+        assertThat(both.and(dark).and(pale))
+                .as("or more, where an edge is sharpened")
+                .isEqualTo(both);
         assertThat(traits.mosaic().in(0.51, 0, 1, 1)).isEqualTo(pale);
         assertThat(traits(clear()).mosaic()).as("one that is seen through").isEqualTo(Mosaic.UNKNOWN);
     }

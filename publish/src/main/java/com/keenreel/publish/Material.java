@@ -1,6 +1,7 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Pressed;
+import com.keenreel.core.arrangement.Steered;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
@@ -17,6 +18,7 @@ import java.util.Optional;
  */
 public record Material(Reel reel, Facts facts, Map<PictureId, PictureFiles> files, PictureFiles first) {
     public Material {
+        reel = Steered.of(reel);
         files = Collections.unmodifiableMap(new HashMap<>(files));
     }
 

@@ -68,9 +68,21 @@ final class SaidOfSteering {
 
     /** How visitors go from stop to stop. */
     private void stops() {
-        boolean steered = arrangement.motion(reel).stops();
+        boolean goesOn = arrangement.movesByItself(reel);
+        sentence.get()
+                .idle(!goesOn)
+                .text(goesOn ? "It goes on by itself, and visitors " : "If it went on by itself, visitors would ")
+                .all(SteeringOptions.ONLY_PAUSED)
+                .text(".");
+        boolean only = goesOn && reel.choices().get(SteeringOptions.ONLY_PAUSED);
+        boolean steered = arrangement.motion(reel).stops() && !only;
         Sentence use = steered ? sentence.get().always() : sentence.get().idle();
-        use.text(steered ? "Visitors use " : "Were there somewhere to go to, visitors would use ")
+        use.text(
+                        steered
+                                ? "Visitors use "
+                                : only
+                                        ? "Were it steered, visitors would use "
+                                        : "Were there somewhere to go to, visitors would use ")
                 .by(SteeringOptions.ARROWS)
                 .text(", ")
                 .by(SteeringOptions.DOTS)
@@ -81,9 +93,9 @@ final class SaidOfSteering {
                 .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
         arrows();
         if (arrangement.has(ThumbOptions.SHOWN)) {
-            thumbs();
+            thumbs(only);
         }
-        more();
+        more(only);
         sentence.get()
                 .idle(!layout.stands(Part.dot(1)) && !layout.stands(Part.COUNT))
                 .text("Stops are marked by ")
@@ -100,9 +112,10 @@ final class SaidOfSteering {
         }
     }
 
-    private void more() {
+    private void more(boolean only) {
         sentence.get()
-                .text("Visitors also get ")
+                .idle(only)
+                .text(only ? "They would also get " : "Visitors also get ")
                 .by(SteeringOptions.WHEEL)
                 .text(", ")
                 .by(SteeringOptions.SCREEN)
@@ -111,9 +124,13 @@ final class SaidOfSteering {
                 .text(".");
     }
 
-    private void thumbs() {
+    private void thumbs(boolean only) {
         boolean any = layout.stands(Part.THUMBS);
-        sentence.get().text("Visitors get ").by(ThumbOptions.SHOWN).text(".");
+        sentence.get()
+                .idle(only)
+                .text(only ? "They would get " : "Visitors get ")
+                .by(ThumbOptions.SHOWN)
+                .text(".");
         sentence.get()
                 .idle(!any)
                 .text(any ? "They stand " : "Thumbnails would stand ")

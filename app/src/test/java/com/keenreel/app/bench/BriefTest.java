@@ -168,7 +168,7 @@ class BriefTest {
                                 + "{At its end it [stays where it is].} {When it is scrolled into sight it [is there].} {Slides come [in this order].}");
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
-                        "Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
+                        "{It goes on by itself, and visitors [steer it too].} Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
                                 + "{Arrows are [an angle] on [44 px], stand [on the picture, at its sides] and are seen [always].} {Visitors get [no thumbnails].} {Thumbnails would stand [below the slides], [64 px] in size and [3:2] in shape, [8 px] apart.} {The current one would have [3 px] of border, others are [40 %] paler; they are seen [always].} {Visitors also get [no wheel], [no full screen] and [no switch of the fit].} {Stops are marked by [dots].} {A press [on its button] follows its link; on a picture without one it [does nothing].} "
                                 + "{Which picture is seen in the larger view stands [not in the page's address].} "
                                 + "{Its language is [English]. Those who listen hear [the usual words].}");

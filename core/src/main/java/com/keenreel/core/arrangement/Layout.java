@@ -77,8 +77,9 @@ public final class Layout {
      * @throws IllegalArgumentException when a picture's facts are missing
      */
     public static Layout of(Reel reel, Facts facts) {
+        Reel steered = Steered.of(reel);
         boolean videos = reel.slides().stream().anyMatch(slide -> Playing.carried(reel, slide, facts) != null);
-        return new Layout(reel, Arrangements.of(reel).places(reel, facts), videos);
+        return new Layout(steered, Arrangements.of(reel).places(steered, facts), videos);
     }
 
     /** Whether slides carry videos that could be played. */

@@ -132,6 +132,7 @@ public final class Shared {
                 SteeringOptions.SCREEN,
                 SteeringOptions.FITS,
                 SteeringOptions.KEYS,
+                SteeringOptions.ONLY_PAUSED,
                 MotionOptions.ANEW));
         for (Phrase phrase : Phrase.values()) {
             options.add(Options.wording(phrase));

@@ -140,6 +140,18 @@ public final class SteeringOptions {
             true,
             Scope.SET_UP);
 
+    public static final Option<Boolean> ONLY_PAUSED = new Option<>(
+            "steering.only-paused",
+            Meaning.of(
+                    "only by itself",
+                    "Whether a reel that goes on by itself has nothing to be pressed but its pause button.",
+                    "automatic",
+                    "no controls",
+                    "hide controls",
+                    "passive"),
+            new YesNo("only pause it", "steer it too"),
+            false);
+
     public static final Option<Boolean> ANYWHERE = new Option<>(
             "steering.press",
             Meaning.of(
@@ -192,6 +204,7 @@ public final class SteeringOptions {
             FITS,
             SWIPE,
             KEYS,
+            ONLY_PAUSED,
             ANYWHERE,
             LARGER,
             ADDRESSED);
