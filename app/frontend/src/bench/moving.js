@@ -1,19 +1,29 @@
-// Small drawings of how one slide gives way to the next: two of the reel's own slides, moved as the player moves them. Each
-// stands half-way; the one that is pointed at, or has focus, moves until it no longer does.
+// Small drawings of how one slide gives way to the next, or how its picture moves: the reel's own slides, moved as the player
+// moves them. Each stands half-way; the one that is pointed at, or has focus, moves until it no longer does.
 import { Cutting } from '../../../../player/src/cutting.js';
 import { run } from '../../../../player/src/pieces.js';
 
 const STANDS = 700; // ms that the slide which came stands before it comes again
 const STILL = matchMedia('(prefers-reduced-motion: reduce)');
 
+/** The animations of a drawing. */
+function animations(drawing, ms) {
+  const { plan, from, to, origin } = drawing.dataset;
+  if (plan) {
+    const [ground, now, coming] = drawing.children;
+    return run(JSON.parse(plan), { incoming: [coming], outgoing: [now], ground: [ground] }, new Cutting({}));
+  }
+  const picture = drawing.querySelector('svg'); // which moves within its frame
+  picture.style.transformOrigin = origin;
+  return [picture.animate([{ transform: from }, { transform: to }], { duration: ms, fill: 'both' })];
+}
+
 /** Puts everything that moves in a drawing half-way, and lets it move while its choice is pointed at. */
 export function moving(choice) {
   const drawing = choice.querySelector('.change');
   if (!drawing) return;
   const ms = Number(drawing.dataset.ms);
-  const cutting = new Cutting({});
-  const [ground, now, coming] = drawing.children;
-  const all = run(JSON.parse(drawing.dataset.plan), { incoming: [coming], outgoing: [now], ground: [ground] }, cutting);
+  const all = animations(drawing, ms);
   const at = (time) => all.forEach((one) => { one.currentTime = time; });
   all.forEach((one) => one.pause());
   at(ms / 2);

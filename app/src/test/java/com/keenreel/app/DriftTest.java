@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.option.DriftKind;
 import com.keenreel.core.time.Drift;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.List;
@@ -110,6 +111,29 @@ class DriftTest {
         List<?> first = (List<?>) ((List<?>) calm.evaluate(LOOK)).get(0);
         assertThat(((Number) first.get(0)).doubleValue()).isEqualTo(1);
         assertThat(calm.evaluate(moving)).isEqualTo(0);
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Each kind is drawn with the reel's own picture, and moves as it is said to while it is pointed at. */
+    @Test
+    void everyKindIsDrawn() {
+        Page bench = reel.bench();
+        bench.locator("[data-unfold=Motion]").click();
+        bench.locator("[data-key='word-set-motion-drift-all']").click();
+        Locator panel = bench.locator(".control-panel:popover-open");
+        assertThat(panel.locator(".choice .crop > svg")).hasCount(DriftKind.values().length);
+        Locator closer = panel.locator("[data-value=closer]");
+        String scale = "svg => new DOMMatrix(getComputedStyle(svg).transform).a";
+        double half = (1 + Drift.of(DriftKind.CLOSER).to()) / 2;
+        assertThat(((Number) closer.locator(".crop > svg").evaluate(scale)).doubleValue())
+                .isCloseTo(half, within(0.001));
+        closer.hover();
+        bench.waitForCondition(
+                () -> ((Number) closer.locator(".crop > svg").evaluate(scale)).doubleValue() > half + 0.02);
+        panel.locator("[data-value=stands]").hover();
+        bench.waitForCondition(() ->
+                Math.abs(((Number) closer.locator(".crop > svg").evaluate(scale)).doubleValue() - half) < 0.001);
+        bench.keyboard().press("Escape");
         assertThat(editor.problems()).isEmpty();
     }
 }

@@ -18,6 +18,7 @@ class RepublishTest extends SomebodysPages {
 
     private void press(Made reel, String button) {
         try (Page publish = editor.open("/reels/" + reel.id + "/publish")) {
+            publish.evaluate("() => { window.former = true }"); // gone once the page has come anew
             publish.waitForResponse(
                     answer -> !answer.request().method().equals("GET")
                             && answer.url().contains("/publication"),
@@ -26,6 +27,7 @@ class RepublishTest extends SomebodysPages {
                                     new Page.GetByRoleOptions().setName(button).setExact(true))
                             .first()
                             .click());
+            publish.waitForFunction("() => !window.former"); // a page that is closed meanwhile may never be
             publish.waitForLoadState();
         }
     }

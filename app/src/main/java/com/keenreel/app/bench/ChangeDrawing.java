@@ -6,36 +6,49 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Domain;
+import com.keenreel.core.option.DriftKind;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.Widths;
+import com.keenreel.core.time.Drift;
 import com.keenreel.core.time.Easing;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Plan;
+import com.keenreel.core.time.Shift;
 import com.keenreel.core.time.Transition;
 import com.keenreel.publish.PieceWriter;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
 import org.jspecify.annotations.Nullable;
 
-/** How one slide gives way to the next, drawn small: two of the reel's own slides, moved by the plan that visitors get. */
+/**
+ * How one slide gives way to the next, drawn small: two of the reel's own slides, moved by the plan that visitors get; or how
+ * the picture of one moves while it stands.
+ */
 final class ChangeDrawing {
     private static final double WIDTH = 88;
     private static final double HEIGHT = 52;
 
     /** What can be drawn so. */
-    static final List<Option<?>> OPTIONS = List.of(MotionOptions.TRANSITION, MotionOptions.LEAVING, MotionOptions.PACE);
+    static final List<Option<?>> OPTIONS =
+            List.of(MotionOptions.TRANSITION, MotionOptions.LEAVING, MotionOptions.PACE, MotionOptions.DRIFT);
+
+    /** How long a picture moves in its drawing, ms: shorter than a hold, so that nobody has to wait to see it. */
+    private static final int DRIFTS = 2600;
 
     private final Draft draft;
     private final Reel reel;
@@ -83,7 +96,8 @@ final class ChangeDrawing {
         if (option.domain() instanceof Domain.OneOf<T> values) {
             for (T value : values.values()) {
                 Reel chosen = new SetOption<>(option, slide, null, value).applyTo(reel);
-                drawings.put(values.write(value), drawn(plan(chosen)));
+                drawings.put(
+                        values.write(value), value instanceof DriftKind kind ? drifting(kind) : drawn(plan(chosen)));
             }
         }
         return drawings;
@@ -107,6 +121,30 @@ final class ChangeDrawing {
         return drawing.outerHtml();
     }
 
+    /** The picture of one slide, moved within its frame. */
+    private String drifting(DriftKind kind) {
+        Slide slide = reel.slides().get(to);
+        Drift drift = Drift.of(kind);
+        FocalPoint focal = draft.facts().focal(slide, screen);
+        Element stands =
+                slide(slide, name -> name.matches("slide-1|picture-1|crop-1")).addClass("now");
+        Element drawing = new Element("span")
+                .addClass("change")
+                .attr("data-ms", String.valueOf(drift.moves() ? DRIFTS : 0))
+                .attr("data-origin", percent(focal.x()) + " " + percent(focal.y()))
+                .attr("data-from", moved(drift.pan(focal), drift.from()))
+                .attr("data-to", moved(Shift.NONE, drift.to()));
+        return drawing.appendChild(stands).outerHtml();
+    }
+
+    private static String moved(Shift pan, double scale) {
+        return "translate(" + percent(pan.x()) + "," + percent(pan.y()) + ") scale(" + Numbers.plain(scale) + ")";
+    }
+
+    private static String percent(double share) {
+        return Numbers.plain(100 * share) + "%";
+    }
+
     /** The colour between the two. */
     private Element ground() {
         Element svg =
@@ -124,11 +162,17 @@ final class ChangeDrawing {
     }
 
     private Element slide(Slide slide) {
+        return slide(slide, name -> true);
+    }
+
+    /** @param which of its boxes are drawn, by name */
+    private Element slide(Slide slide, Predicate<String> which) {
         Reel alone = reel.withSlides(List.of(slide));
         List<Measured> boxes = boxes(draft, alone, screen);
         Measured stands = first(boxes).orElseThrow();
         double scale = Math.min(WIDTH / stands.width(), HEIGHT / stands.height());
         List<Measured> parts = boxes.stream()
+                .filter(box -> which.test(box.name()))
                 .map(box ->
                         new Measured(box.name(), box.x() - stands.x(), box.y() - stands.y(), box.width(), box.height()))
                 .toList();
