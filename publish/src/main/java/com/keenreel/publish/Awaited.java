@@ -17,7 +17,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** What is seen where a picture will be, until it has come: its own colours, out of focus. */
+/**
+ * What is seen where a picture will be, until it has come: its own colours, out of focus. From when the player runs, which waits
+ * for the first picture or for a moment: painted at once, they would hold up a first picture that comes quickly (by 25 ms).
+ */
 final class Awaited {
     /** So many bytes of it at the most. */
     static final int MOST = 200;
@@ -52,7 +55,7 @@ final class Awaited {
         PictureFacts picture = facts.of(id);
         Tones tones = picture.tones();
         if (tones != null && !picture.clear()) {
-            rules.add("img." + part.css() + "{background:" + background(tones) + "}");
+            rules.add(".run img." + part.css() + "{background:" + background(tones) + "}");
         }
     }
 

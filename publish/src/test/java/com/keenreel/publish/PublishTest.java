@@ -401,8 +401,8 @@ class PublishTest {
         Reel reel = Reel.named("Many").withSlides(slides);
         List<String> rules = Awaited.rules(reel, new Facts(facts, Map.of(), (text, bold, size) -> 0));
         assertThat(rules).hasSize(199).allMatch(rule -> rule.length() <= Awaited.MOST);
-        assertThat(rules.get(0)).startsWith("img.picture-1{background:radial-gradient(at 0 0,#122,#0000)");
-        assertThat(rules.get(6)).startsWith("img.picture-8{");
+        assertThat(rules.get(0)).startsWith(".run img.picture-1{background:radial-gradient(at 0 0,#122,#0000)");
+        assertThat(rules.get(6)).startsWith(".run img.picture-8{");
     }
 
     @Test
