@@ -5,10 +5,8 @@ import com.keenreel.app.pages.Offer;
 import com.keenreel.app.publishing.Draft;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.StoredPicture.Found;
-import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
-import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
@@ -25,7 +23,6 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Words;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.Facts;
-import com.keenreel.core.time.Reading;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -42,8 +39,7 @@ import org.springframework.util.StringUtils;
  * @param count how many slides there are
  * @param slide what it is
  * @param said what visitors meet
- * @param hold how long it stands, ms
- * @param goesOn whether the reel goes on by itself
+ * @param stands how long it stands
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
  * @param offers what its reel lets be done with it
@@ -57,8 +53,7 @@ public record Sheet(
         int count,
         Slide slide,
         Said said,
-        long hold,
-        boolean goesOn,
+        Stands stands,
         Pressed pressed,
         boolean larger,
         Offers offers,
@@ -76,10 +71,8 @@ public record Sheet(
      * @param titled whether it shows titles
      * @param worded whether it shows texts and buttons
      * @param pressed whether pictures can be pressed
-     * @param plays whether videos play
      */
-    public record Offers(
-            boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed, boolean plays) {}
+    public record Offers(boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed) {}
 
     /** The slide's id. */
     public String id() {
@@ -192,11 +185,6 @@ public record Sheet(
         }
     }
 
-    /** Whether its hold is its own. */
-    public boolean ownHold() {
-        return slide.hold() != null;
-    }
-
     /** Whether set-ups can show other pictures. */
     public boolean mayShowOthers() {
         return offers.cropped() && single();
@@ -273,58 +261,6 @@ public record Sheet(
         return slide.carries() instanceof Carries.Picture;
     }
 
-    /** The hold as it is written in its field. */
-    public String holdSaid() {
-        return Numbers.rounded(hold / 1000.0, 1);
-    }
-
-    /** How long its words take to read, as a sentence; empty where there are none. */
-    public String readsSaid() {
-        long reads = Reading.time(said);
-        String end = isShort() ? " s, too short." : " s.";
-        return reads == 0 ? "" : String.format(Locale.ROOT, "Reads in %.1f", reads / 1000.0) + end;
-    }
-
-    /** Whether its words cannot be read while it stands. */
-    public boolean isShort() {
-        return holdToRead() > 0;
-    }
-
-    /** The class of how long it reads. */
-    public String readsLook() {
-        return isShort() ? "reads short" : "reads";
-    }
-
-    /** "Stand 4.5 s". */
-    public String standSaid() {
-        return String.format(Locale.ROOT, "Stand %.1f s", holdToRead() / 1000.0);
-    }
-
-    /**
-     * The least hold, to half a second, in which its words can be read, ms; 0 where the hold is long enough, or nothing goes
-     * on before somebody has read them.
-     */
-    public long holdToRead() {
-        return !goesOn || hold >= Reading.time(said) ? 0 : Reading.hold(said);
-    }
-
-    /** The hold in which its video is seen once, to a tenth of a second, ms; 0 where that is not known, or none plays. */
-    public long holdToPlay() {
-        Canvas.Picture picture = picture();
-        KeptVideo video = picture == null ? null : picture.video();
-        return video == null || !offers.plays() || video.length() == 0 ? 0 : Slide.hold(video.length());
-    }
-
-    /** "Its video lasts 8.2 s."; empty where that is not known, or none plays. */
-    public String playsSaid() {
-        return holdToPlay() == 0 ? "" : String.format(Locale.ROOT, "Its video lasts %.1f s.", holdToPlay() / 1000.0);
-    }
-
-    /** Whether it could stand as long as its video lasts, and does not. */
-    public boolean mayPlayOut() {
-        return holdToPlay() > 0 && hold != holdToPlay();
-    }
-
     /** "phone 47 %, tablet 16 %, desk 38 %"; empty where no screen crops it. */
     public String losses() {
         return canvases.stream()
@@ -343,8 +279,7 @@ public record Sheet(
                 reel.slides().size(),
                 slide,
                 said,
-                reel.hold(slide),
-                arrangement.movesByItself(reel),
+                Stands.of(draft, slide, said),
                 Pressed.of(reel, slide, said),
                 reel.choices().get(SteeringOptions.LARGER),
                 new Offers(
@@ -352,8 +287,7 @@ public record Sheet(
                         arrangement.has(ShapeOptions.FIT),
                         arrangement.tells(Words.Field.TITLE),
                         arrangement.tells(Words.Field.TEXT),
-                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER),
-                        Playing.plays(reel, slide, draft.facts())),
+                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER)),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

@@ -180,6 +180,9 @@ class UploadController {
             return new Brought(file, sha256);
         }
         Path place = files.of(content);
+        if (!Files.exists(place)) {
+            throw new Refused("Its video is not here. Bring it again.");
+        }
         VideoFile video = VideoFile.look(place);
         double ratio = (double) video.width() / video.height();
         if (Math.abs((double) file.width() / file.height() / ratio - 1) > 0.02) {

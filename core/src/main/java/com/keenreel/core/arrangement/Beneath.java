@@ -101,8 +101,8 @@ public final class Beneath {
         Slide slide = reel.slides().get(n - 1);
         Part part = slide.insteadOn(setUp) == null ? Part.picture(n) : Part.instead(n, setUp);
         Rectangle picture = pictures.get(part);
-        boolean single = !(slide.carries() instanceof Carries.Picture) || picture != null && picture.covers(control);
-        return single ? slide(n, picture == null ? null : control.within(picture)) : Extent.ANY;
+        boolean known = !(slide.carries() instanceof Carries.Picture) || picture != null && picture.covers(control);
+        return known ? slide(n, picture == null ? null : control.within(picture)) : Extent.ANY;
     }
 
     /**
