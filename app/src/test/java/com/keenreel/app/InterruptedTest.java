@@ -1,6 +1,7 @@
 package com.keenreel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.Sampled;
@@ -11,6 +12,7 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -136,11 +138,11 @@ class InterruptedTest {
                 standsAt(page, 3, what + ", a third asked for");
 
                 page.evaluate(HOLD, List.of(".arrow-next", moment)); // after the last comes the first
-                Object before = shares(page);
+                Map<String, List<Number>> before = shares(page);
                 page.setViewportSize(i % 2 == 0 ? 800 : 1280, 800); // where the frame has another ratio
                 page.evaluate(
                         "() => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)))");
-                assertThat(shares(page)).as(what + ", across a limit").isEqualTo(before);
+                same(before, shares(page), what + ", across a limit");
                 standsAt(page, 1, what + ", across a limit");
             }
             page.close();
@@ -148,18 +150,31 @@ class InterruptedTest {
         assertThat(editor.problems()).isEmpty();
     }
 
-    /** Where slides, pictures and their pieces stand, in hundredths of the view, for views of different sizes. */
-    private static Object shares(Page page) {
-        return page.evaluate("""
+    /** Each stands where it stood, to a fiftieth of the view. */
+    private static void same(Map<String, List<Number>> before, Map<String, List<Number>> after, String what) {
+        assertThat(after.keySet()).as(what).isEqualTo(before.keySet());
+        before.forEach((one, shares) -> {
+            for (int i = 0; i < shares.size(); i++) {
+                assertThat(after.get(one).get(i).doubleValue())
+                        .as("%s: %s, %d", what, one, i)
+                        .isCloseTo(shares.get(i).doubleValue(), within(0.02));
+            }
+        });
+    }
+
+    /** Where slides, pictures and their pieces stand, as shares of the view, for views of different sizes; and how far what moves is. */
+    @SuppressWarnings("unchecked") // as the script below gives it
+    private static Map<String, List<Number>> shares(Page page) {
+        return (Map<String, List<Number>>) page.evaluate("""
                 () => {
                   const root = document.querySelector('keen-reel').shadowRoot;
                   const { seen, width, height } = (%s)(root);
                   const all = [...root.querySelectorAll('.slide, .slide > *, .cut > div')];
-                  const share = ([left, top, right, bottom, opacity]) => [left / width, top / height, right / width, bottom / height, opacity / 100].map((one) => Math.round(50 * one));
+                  const share = ([left, top, right, bottom, opacity]) => [left / width, top / height, right / width, bottom / height, opacity / 100];
                   const flat = (one) => Math.abs(new DOMMatrix(getComputedStyle(one.closest('.slide')).transform).b) < 1e-6; // a turn is not in shares
-                  const times = root.getAnimations().map(({ currentTime, playState }) => `${playState} at ${Math.round(currentTime)}`);
-                  const boxes = Object.entries(seen).filter(([i]) => !all[i].matches('.words') && flat(all[i])).map(([i, box]) => `${i}: ${share(box)}`);
-                  return [...boxes, ...times].join('; ');
+                  const times = root.getAnimations().map(({ currentTime, playState }, i) => [`${playState}, ${i}`, [Math.round(currentTime)]]);
+                  const boxes = Object.entries(seen).filter(([i]) => !all[i].matches('.words') && flat(all[i])).map(([i, box]) => [i, share(box)]);
+                  return Object.fromEntries([...boxes, ...times]);
                 }""".formatted(SEEN));
     }
 }
