@@ -1,6 +1,6 @@
 // Videos that are brought: they are kept as they are; this browser says what they show, for the picture that stands for them.
+import { isForeign } from './decoding.js';
 
-const PICTURES = /^(hei[cxms]|hev[cxms]|mif[12]|msf1|avi[fs])$/; // pictures in the same container
 const { HAVE_CURRENT_DATA } = HTMLMediaElement;
 const SLOW = 15000; // ms after which a browser counts as showing nothing
 const WIDEST = 1920;
@@ -9,7 +9,7 @@ const QUALITY = 0.92;
 /** Whether a file is a video, or something like one: its bytes are believed, then what the system calls it. */
 export async function isVideo(file) {
   const head = String.fromCharCode(...new Uint8Array(await file.slice(0, 12).arrayBuffer()));
-  if (head.slice(4, 8) === 'ftyp') return !PICTURES.test(head.slice(8, 12));
+  if (head.slice(4, 8) === 'ftyp') return !(await isForeign(file)); // a picture in the same container
   return head.startsWith('\x1aE\xdf\xa3') || file.type.startsWith('video/');
 }
 
@@ -36,7 +36,11 @@ export function covering(shown, from, size) {
 /** The frame that a video shows now, once it shows one. */
 export async function frame(video) {
   if (video.readyState < HAVE_CURRENT_DATA) {
-    await new Promise((done) => Object.assign(video, { onloadeddata: done, preload: 'auto' }));
+    const unseen = Object.assign(new Error('unseen'), { problem: 'This browser shows nothing of it. Take a picture that stands for it.' });
+    await new Promise((done, failed) => {
+      if (video.error) failed(unseen);
+      Object.assign(video, { onloadeddata: done, onerror: () => failed(unseen), preload: 'auto' });
+    });
   }
   const size = { width: video.videoWidth, height: video.videoHeight };
   return covering(video, size, size);

@@ -1,7 +1,6 @@
 package com.keenreel.imaging;
 
 import com.keenreel.core.option.Colour;
-import com.keenreel.core.reel.Extent;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Mosaic;
 import com.keenreel.core.reel.PictureTraits;
@@ -44,7 +43,7 @@ final class Analysis {
                 inked,
                 alpha ? middle(inked) : analysis.focal(mean),
                 analysis.corners(),
-                alpha ? Mosaic.UNKNOWN : analysis.mosaic());
+                alpha ? Mosaic.UNKNOWN : Cells.of(copy));
     }
 
     /** Of a mark or a cut-out, what is drawn is what is looked at. */
@@ -53,7 +52,7 @@ final class Analysis {
                 hundredths((inked.left() + inked.right()) / 2), hundredths((inked.top() + inked.bottom()) / 2));
     }
 
-    private static Colour colour(int red, int green, int blue) {
+    static Colour colour(int red, int green, int blue) {
         return new Colour(String.format("#%02x%02x%02x", red, green, blue));
     }
 
@@ -61,15 +60,15 @@ final class Analysis {
         return colour((int) Math.round(mean[0]), (int) Math.round(mean[1]), (int) Math.round(mean[2]));
     }
 
-    private static int red(int pixel) {
+    static int red(int pixel) {
         return pixel >> 16 & 0xFF;
     }
 
-    private static int green(int pixel) {
+    static int green(int pixel) {
         return pixel >> 8 & 0xFF;
     }
 
-    private static int blue(int pixel) {
+    static int blue(int pixel) {
         return pixel & 0xFF;
     }
 
@@ -95,40 +94,6 @@ final class Analysis {
             }
         }
         return corners;
-    }
-
-    /** The least and the greatest of each channel in each part of it. */
-    private Mosaic mosaic() {
-        List<Extent> cells = new ArrayList<>();
-        for (int row = 0; row < Mosaic.SIDE; row++) {
-            for (int column = 0; column < Mosaic.SIDE; column++) {
-                int[] across = stretch(column, pixels.width());
-                int[] down = stretch(row, pixels.height());
-                cells.add(extent(across[0], down[0], across[1], down[1]));
-            }
-        }
-        return new Mosaic(cells);
-    }
-
-    /** From which pixel on to which a cell goes, at least one: what it has a part of is in it. */
-    private static int[] stretch(int cell, int pixels) {
-        return new int[] {cell * pixels / Mosaic.SIDE, ((cell + 1) * pixels + Mosaic.SIDE - 1) / Mosaic.SIDE};
-    }
-
-    private Extent extent(int left, int top, int right, int bottom) {
-        int[] least = {255, 255, 255};
-        int[] most = {0, 0, 0};
-        for (int y = top; y < bottom; y++) {
-            for (int x = left; x < right; x++) {
-                int pixel = pixels.argb()[y * pixels.width() + x];
-                int[] own = {red(pixel), green(pixel), blue(pixel)};
-                for (int channel = 0; channel < own.length; channel++) {
-                    least[channel] = Math.min(least[channel], own[channel]);
-                    most[channel] = Math.max(most[channel], own[channel]);
-                }
-            }
-        }
-        return new Extent(colour(least[0], least[1], least[2]), colour(most[0], most[1], most[2]));
     }
 
     /** Red, green, blue on average in a part of it, weighted by opacity. */

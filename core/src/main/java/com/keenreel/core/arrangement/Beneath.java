@@ -29,7 +29,7 @@ public final class Beneath {
     private static final Set<Part.What> CONTROLS =
             Set.of(Part.What.ARROW, Part.What.DOT, Part.What.COUNT, Part.What.PAUSE, Part.What.SCREEN, Part.What.FITS);
 
-    /** No reel is laid out wider, px. */
+    /** Wider reels are not looked at, px: what is cropped of a picture changes little there. */
     private static final double WIDEST = 2560;
 
     private final Reel reel;
