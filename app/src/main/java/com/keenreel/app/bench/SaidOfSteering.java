@@ -90,7 +90,7 @@ final class SaidOfSteering {
                 .by(SteeringOptions.SWIPE)
                 .text(" and ")
                 .by(SteeringOptions.KEYS)
-                .text(SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
+                .text(!only && SaidOfMotion.goesOn(reel, layout) ? ", and a pause button." : ".");
         arrows();
         if (arrangement.has(ThumbOptions.SHOWN)) {
             thumbs(only);
