@@ -2,16 +2,19 @@
 const ORDER = ['fill', 'whole', 'original'];
 
 class Fits {
-  #at;
+  #chosen;
 
   constructor(piece) {
     this.piece = piece;
-    this.#at = piece.plan.fits.from;
     this.button = piece.reel.querySelector('.fits');
     if (!this.button) return; // it is hidden on all screens
     piece.on(this.button, 'click', () => this.#show(this.#next));
-    this.#say();
+    piece.watch(new ResizeObserver(() => this.#say()), piece.reel); // another screen may begin with another fit
     this.button.classList.add('ready');
+  }
+
+  get #at() {
+    return this.#chosen ?? this.piece.plan.fits.from[this.piece.range.setUp];
   }
 
   get #next() {
@@ -20,7 +23,7 @@ class Fits {
 
   #show(how) {
     const { reel } = this.piece;
-    this.#at = reel.dataset.fits = how;
+    this.#chosen = reel.dataset.fits = how;
     reel.querySelectorAll('.crop :is(img, video)').forEach((image) => {
       const [width, height] = ['width', 'height'].map((side) => `${image.getAttribute(side)}px`);
       image.style.setProperty('--own-width', width);

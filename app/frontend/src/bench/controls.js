@@ -3,6 +3,7 @@
 import { autoUpdate, computePosition, flip, offset, shift } from '@floating-ui/dom';
 import { draw } from '../drawing.js';
 import { notice, passes, send } from '../http.js';
+import { pick } from '../pick.js';
 import { desk } from './desk.js';
 import { moving } from './moving.js';
 
@@ -25,7 +26,17 @@ function edit(panel, value) {
   return { kind: 'choose', option, slide: panel.dataset.slide ?? null, setUp: scope === 'all' ? null : scope, value };
 }
 
-const mark = (panel, value) => panel.querySelectorAll('.choice').forEach((choice) => choice.setAttribute('aria-pressed', choice.dataset.value === value));
+/** Which of the choices holds: one of those that are offered, or a picture of the library. */
+function mark(panel, value) {
+  panel.querySelectorAll('.choice').forEach((choice) => {
+    const picks = 'pick' in choice.dataset;
+    choice.setAttribute('aria-pressed', picks ? value !== '' : choice.dataset.value === value);
+    if (!picks) return;
+    const small = choice.querySelector('img');
+    small.hidden = value === '';
+    if (!small.hidden) small.src = `/pictures/${value}/small`;
+  });
+}
 
 const valueOf = (input) => (input.dataset.prefix ?? '') + input.value.trim();
 
@@ -66,7 +77,7 @@ export function controls() {
   /** A choice that is pointed at, or reached by keys, is shown on the wall before it is taken; null shows what holds again. */
   function tried(choice) {
     const panel = choice?.closest('.control');
-    const next = panel && choice.dataset.value !== holds(panel) ? choice : null;
+    const next = panel && !('pick' in choice.dataset) && choice.dataset.value !== holds(panel) ? choice : null;
     if (next === trying) return;
     const before = trying;
     trying = next;
@@ -123,6 +134,14 @@ export function controls() {
     if (trying !== choice) preview(panel, value);
     trying = null;
     store(panel, value);
+  }
+
+  /** A picture of the library; the panel is closed by the dialog that asks for it. */
+  async function pickFor(panel) {
+    const word = document.querySelector(`[popovertarget="${panel.closest('.control-panel').id}"]`);
+    const [picture] = await pick(1);
+    if (picture) store(panel, picture.id);
+    word.focus();
   }
 
   /** Each choice is drawn with the reel's own slides, as they are now. */
@@ -195,6 +214,7 @@ export function controls() {
       if (remedy) edits.store({ kind: 'choose', option: remedy.remedy, slide: null, setUp: remedy.setUp ?? null, value: remedy.value });
       if (!panel || !button) return;
       if (button.dataset.setScope) speakOf(panel, button.dataset.setScope);
+      else if ('pick' in button.dataset) pickFor(panel);
       else if (button.dataset.value !== undefined) choose(panel, button);
       else if ('clear' in button.dataset) store(panel, null);
     },

@@ -157,6 +157,51 @@ class SteeringTest {
     }
 
     @Test
+    void picturesOfOnesOwnStandOnArrowsUntilTheyGoIntoTheBin() {
+        Made reel = editor.banner("Arrows of its own").choose("steering.arrows-form", null, "own");
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><path d='M1 4h7M5 1l3 3-3 3'/></svg>";
+        byte[] drawn = svg.getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        String own = editor.send("POST", "/pictures?name=own-arrow.svg", drawn)
+                .path("id")
+                .asString();
+        Page bench = editor.open("/reels/" + reel.id);
+        bench.locator("[data-key=word-set-steering-arrows-onward-all]").click();
+        bench.locator(".control-panel:popover-open [data-pick]").click();
+        bench.locator("#pick [data-picture='" + own + "']").click();
+        bench.locator("#pick .primary").click();
+        String word = "[data-key=word-set-steering-arrows-onward-all]";
+        assertThat(bench.locator(word)).hasText("a picture of the library");
+        assertThat(bench.locator(word)).isFocused();
+        assertThat(Editor.screen(bench, 2).locator(".arrow-next img")).isVisible();
+        reel.choose("steering.arrows-form", "tablet", "solid");
+
+        Page page = reel.live();
+        assertThat(page.locator("keen-reel .arrow-next img")).hasCSS("width", "32px");
+        assertThat(page.locator("keen-reel .arrow-next img")).hasCSS("transform", "none");
+        assertThat(page.locator("keen-reel .arrow-previous img")).hasCSS("transform", "matrix(-1, 0, 0, 1, 0, 0)");
+        assertThat(page.locator("keen-reel .arrow-next svg")).isHidden();
+        page.setViewportSize(820, 800);
+        assertThat(page.locator("keen-reel .arrow-next img")).isHidden();
+        assertThat(page.locator("keen-reel .arrow-next .solid")).isVisible();
+        page.setViewportSize(1280, 800);
+        page.locator("keen-reel .arrow-next").click();
+        assertThat(page.locator("keen-reel .slide-2")).hasClass(java.util.regex.Pattern.compile("\\bnow\\b"));
+
+        Page turned = reel.choose("speech.language", null, "ar").live();
+        assertThat(turned.locator("keen-reel .arrow-next img")).hasCSS("transform", "matrix(-1, 0, 0, 1, 0, 0)");
+        assertThat(turned.locator("keen-reel .arrow-previous img")).hasCSS("transform", "none");
+
+        var ids = Editor.JSON.createObjectNode();
+        ids.putArray("pictures").add(own);
+        editor.send("POST", "/pictures/bin", ids.put("everywhere", true));
+        Page without = editor.open(turned.url());
+        assertThat(without.locator("keen-reel .arrow-next svg")).hasCount(2); // its angle, and the triangle
+        assertThat(without.locator("keen-reel .arrow-next img")).hasCount(0);
+        assertThat(bench.locator(word)).hasText("an angle, until you pick one");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aWheelAcrossMovesOnAndLeavesThePageItsOwnScrolling() {
         Page page = many().choose("steering.wheel", null, "true").live();
         page.evaluate("() => { document.body.style.height = '3000px'; }");
@@ -183,9 +228,13 @@ class SteeringTest {
                 .choose("steering.fits", null, "true")
                 .choose("shape.ratio", null, "1:1")
                 .choose("shape.ratio", "tablet", "1:1")
+                .choose("shape.fit", "phone", "whole")
                 .live();
         Locator fits = page.locator("keen-reel .fits");
         Locator picture = page.locator("keen-reel .slide.now img");
+        page.setViewportSize(500, 800);
+        assertThat(fits).hasAttribute("aria-label", "Original size");
+        page.setViewportSize(1280, 800);
         assertThat(fits).hasAttribute("aria-label", "Whole picture");
         fits.click();
         assertThat(picture).hasCSS("object-fit", "contain");

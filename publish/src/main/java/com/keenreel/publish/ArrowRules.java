@@ -1,22 +1,20 @@
 package com.keenreel.publish;
 
-import com.keenreel.core.option.ArrowForm;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Target;
-import java.util.Arrays;
-import java.util.EnumSet;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What arrows look like, and when they are seen. */
 final class ArrowRules {
     /** The side of what is drawn on an arrow of the usual size, px. */
     private static final double DRAWN = 20;
+
+    /** The side of a picture on an arrow of the usual size, px. */
+    static final double OWN = 32;
 
     private static final String ARROW = "arrow";
 
@@ -25,24 +23,11 @@ final class ArrowRules {
 
     private ArrowRules() {}
 
-    /** Every form that arrows have on some screen. */
-    static Set<ArrowForm> forms(Reel reel) {
-        return Arrays.stream(SetUp.values())
-                .map(setUp -> reel.choices().get(SteeringOptions.ARROWS_FORM, setUp))
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(ArrowForm.class)));
-    }
-
-    /** The class of what is drawn in that form. */
-    static String word(ArrowForm form) {
-        return form.name().toLowerCase(Locale.ROOT);
-    }
-
     /** Adds what holds in that set-up. */
     static void of(Reel reel, SetUp setUp, Map<String, String> rules) {
-        Set<ArrowForm> others = forms(reel);
-        others.remove(reel.choices().get(SteeringOptions.ARROWS_FORM, setUp));
-        others.forEach(form -> rules.put(ARROW + " ." + word(form), "display:none"));
         double size = reel.choices().get(SteeringOptions.ARROWS_SIZE, setUp);
+        of(reel, setUp, Part.NEXT, size, rules);
+        of(reel, setUp, Part.PREVIOUS, size, rules);
         if (size != Target.HIT) {
             rules.put(
                     ARROW + " svg",
@@ -55,6 +40,21 @@ final class ArrowRules {
             case ALWAYS -> {}
             case POINTED -> rules.put(AWAY + " .arrow", "opacity:var(--unpointed)");
             case TOUCHED -> rules.put(AWAY + " .arrow", "opacity:0;pointer-events:none"); // the first touch shows them
+        }
+    }
+
+    private static void of(Reel reel, SetUp setUp, Part arrow, double size, Map<String, String> rules) {
+        boolean onward = arrow.equals(Part.NEXT);
+        ArrowLook look = ArrowLook.of(reel, setUp, onward);
+        ArrowLook.all(reel, onward).stream()
+                .filter(other -> !other.equals(look))
+                .forEach(other -> rules.put(arrow.css() + " ." + other.css(), "display:none"));
+        if (look.own() != null) {
+            String side = px(OWN * size / Target.HIT);
+            rules.put(
+                    arrow.css() + " ." + look.css(),
+                    "width:" + side + ";height:" + side + ";object-fit:contain"
+                            + (look.own().turned() ? ";transform:scaleX(-1)" : ""));
         }
     }
 

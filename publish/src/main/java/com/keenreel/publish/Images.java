@@ -22,11 +22,20 @@ final class Images {
         return image.hasAttr("srcset") ? image.attr("sizes", "64px") : image;
     }
 
-    /** The element of a picture that covers a thumbnail: one file, enough for screens of two pixels a px. */
+    /** The element of a picture that covers a thumbnail. */
     Element small(PictureId id) {
+        return small(id, sizes.ofThumbs());
+    }
+
+    /**
+     * The element of a picture that is drawn small: one file, enough for screens of two pixels a px.
+     *
+     * @param wide how wide it is drawn, px
+     */
+    Element small(PictureId id, double wide) {
         PictureFiles files = material.of(id);
         PictureFiles.File file = files.files().stream()
-                .filter(one -> one.width() >= 2 * sizes.ofThumbs())
+                .filter(one -> one.width() >= 2 * wide)
                 .findFirst()
                 .orElse(files.largest());
         return new Element("img")

@@ -3,7 +3,6 @@ package com.keenreel.publish;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
-import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Slide;
@@ -79,7 +78,7 @@ final class Markup {
             return new Written(Elements.print(reel), List.of(), "");
         }
         strip.appendChild(new DataNode(SLIDES));
-        steering(frame, motion);
+        steering(frame);
         if (material.hasLargerView()) {
             reel.appendChild(new LargerView(material.reel().direction(), spoken).write());
         }
@@ -91,12 +90,10 @@ final class Markup {
                 around.substring(at + SLIDES.length()));
     }
 
-    private void steering(Element frame, Motion motion) {
-        Direction way = motion.upright() ? Direction.LTR : material.reel().direction();
+    private void steering(Element frame) {
         if (layout.stands(Part.NEXT)) {
-            boolean onward = way == Direction.LTR;
-            frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), arrows(!onward)));
-            frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), arrows(onward)));
+            frame.appendChild(control(Part.PREVIOUS, spoken.say(Phrase.PREVIOUS), arrows(false)));
+            frame.appendChild(control(Part.NEXT, spoken.say(Phrase.NEXT), arrows(true)));
         }
         int most = layout.ranges().stream()
                 .filter(range -> range.frame().boxOf(Part.dot(1)).isPresent()
@@ -147,9 +144,10 @@ final class Markup {
         }
     }
 
-    private Element[] arrows(boolean right) {
-        return ArrowRules.forms(material.reel()).stream()
-                .map(form -> Shapes.arrow(form, right))
+    private Element[] arrows(boolean onward) {
+        Images images = new Images(material, sizes);
+        return ArrowLook.all(material.reel(), onward).stream()
+                .map(look -> look.element(images))
                 .toArray(Element[]::new);
     }
 

@@ -10,6 +10,7 @@ import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Carries;
@@ -126,9 +127,13 @@ final class PlanWriter {
             }
         }
         if (needs.later().contains(Needs.Later.FITS)) {
-            FitKind fit = reel.choices().get(ShapeOptions.FIT);
+            ObjectNode from = Json.MAPPER.createObjectNode();
+            for (SetUp setUp : SetUp.values()) {
+                FitKind fit = reel.choices().get(ShapeOptions.FIT, setUp);
+                from.put(setUp.word(), fit.name().toLowerCase(Locale.ROOT));
+            }
             plan.putObject("fits")
-                    .put("from", fit.name().toLowerCase(Locale.ROOT))
+                    .set("from", from)
                     .put("fill", spoken.say(Phrase.FILL))
                     .put("whole", spoken.say(Phrase.WHOLE))
                     .put("original", spoken.say(Phrase.ORIGINAL));

@@ -1,10 +1,11 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.option.ArrowForm;
+import java.util.Locale;
 import org.jsoup.nodes.Element;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */
-final class Shapes {
+public final class Shapes {
     private static final String WHOLE = "M2 4h16v12H2ZM6.5 4v12M13.5 4v12";
     private static final String FILL = "M2 4h16v12H2ZM5.5 10h9M7.5 7.5 5 10l2.5 2.5M12.5 7.5 15 10l-2.5 2.5";
 
@@ -15,11 +16,11 @@ final class Shapes {
      *
      * @param right whether it points to the right
      */
-    static Element arrow(ArrowForm form, boolean right) {
+    public static Element arrow(ArrowForm form, boolean right) {
         return drawn(
-                ArrowRules.word(form),
+                form.name().toLowerCase(Locale.ROOT),
                 switch (form) {
-                    case ANGLE -> right ? "M7.5 3.5 14 10l-6.5 6.5" : "M12.5 3.5 6 10l6.5 6.5";
+                    case ANGLE, OWN -> right ? "M7.5 3.5 14 10l-6.5 6.5" : "M12.5 3.5 6 10l6.5 6.5";
                     case SHAFT -> right ? "M2.5 10H17M11 4l6 6-6 6" : "M17.5 10H3M9 4l-6 6 6 6";
                     case SOLID -> right ? "M6.5 3.5v13L16 10Z" : "M13.5 3.5v13L4 10Z";
                     case BAR -> right ? "M5 4l6 6-6 6M15.5 4v12" : "M15 4l-6 6 6 6M4.5 4v12";

@@ -160,6 +160,13 @@ class BenchController {
         return ArrangementDrawing.all(publishing.draft(reels.find(id)));
     }
 
+    /** What arrows show in each form, by its word. */
+    @GetMapping("/arrows")
+    @ResponseBody
+    Map<String, String> arrows() {
+        return ArrowDrawing.all();
+    }
+
     /**
      * How one slide would give way to the next with each value of an option, by the value: a drawing that moves.
      *

@@ -12,6 +12,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.Slot;
@@ -33,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param slide the slide for which alone it chooses; empty for the whole reel
  * @param scope "all", or the set-up that it speaks of
  * @param label what the sentence says
- * @param kind which control opens: choice, number, ratio, width, colour, slot, language or wording
+ * @param kind which control opens: choice, number, ratio, width, colour, slot, language, picture or wording
  * @param meaning one sentence about the option
  * @param bySetUp whether phone, tablet and desk may differ
  * @param said what is said, by scope; what is not said is missing
@@ -129,8 +130,16 @@ public record Control(
         if (option.equals(Arrangements.OPTION.key())) {
             return "arrangements";
         }
+        if (option.equals(SteeringOptions.ARROWS_FORM.key())) {
+            return "arrows";
+        }
         boolean moves = ChangeDrawing.OPTIONS.stream().anyMatch(one -> one.key().equals(option));
         return moves ? "changes?option=" + option + (slide.isEmpty() ? "" : "&slide=" + slide) : null;
+    }
+
+    /** The small picture of the one that is chosen; null where none is, or where none can be. */
+    public @Nullable String small() {
+        return value().isEmpty() ? null : "/pictures/" + value() + "/small";
     }
 
     /** Whether that value holds. */
@@ -297,6 +306,9 @@ public record Control(
         if (domain instanceof Domain.Languages) {
             return "language";
         }
+        if (domain instanceof Domain.Pictures) {
+            return "picture";
+        }
         return domain instanceof Domain.Colours ? "colour" : "choice";
     }
 
@@ -306,6 +318,8 @@ public record Control(
             add(oneOf, direction, choices);
         } else if (domain instanceof Domain.Languages languages) {
             languages.offered().forEach(one -> choices.add(new Choice(one.tag(), one.say())));
+        } else if (domain instanceof Domain.Pictures pictures) {
+            choices.add(new Choice("", pictures.none()));
         } else if (domain instanceof Domain.YesNo yesNo) {
             choices.add(new Choice("true", yesNo.yes()));
             choices.add(new Choice("false", yesNo.no()));

@@ -3,9 +3,11 @@ package com.keenreel.app.bench;
 import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.option.ArrowForm;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
 import com.keenreel.core.option.Phrase;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
@@ -173,6 +175,16 @@ final class SaidOfSteering {
             arrows.text(", stand ").by(SteeringOptions.ARROWS_PLACE);
         }
         arrows.text(" and are seen ").by(SteeringOptions.ARROWS_SHOWN).text(".");
+        boolean own = Arrays.stream(SetUp.values())
+                .anyMatch(setUp -> reel.choices().get(SteeringOptions.ARROWS_FORM, setUp) == ArrowForm.OWN);
+        Sentence pictures = own && layout.stands(Part.NEXT)
+                ? sentence.get().always()
+                : sentence.get().idle();
+        pictures.text(own ? "The arrow onward is " : "In pictures of your own the arrow onward would be ")
+                .by(SteeringOptions.ARROWS_ONWARD)
+                .text(", the one back ")
+                .by(SteeringOptions.ARROWS_BACK)
+                .text(".");
     }
 
     /** What is said to those who listen. */

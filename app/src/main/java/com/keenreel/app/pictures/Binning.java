@@ -9,13 +9,11 @@ import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.edit.Difference;
 import com.keenreel.core.edit.Edit;
-import com.keenreel.core.edit.RemoveSlide;
-import com.keenreel.core.edit.SetPictureOn;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.Slide;
-import java.util.ArrayList;
+import com.keenreel.core.reel.Reel;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -112,21 +110,11 @@ class Binning {
     }
 
     private void takeOut(StoredReel reel, Collection<PictureId> ids) {
-        if (reel.reel().follows() != null) {
-            return; // its set has let go of them by itself
+        Reel without = reel.reel().without(ids);
+        if (without.follows() != null) {
+            without = reel.reel().withChoices(without.choices()); // its set has let go of them by itself
         }
-        List<Edit> removals = new ArrayList<>();
-        for (Slide slide : reel.reel().slides()) {
-            if (slide.carries().pictures().stream().anyMatch(ids::contains)) {
-                removals.add(new RemoveSlide(slide.id()));
-                continue;
-            }
-            slide.instead().own().forEach((setUp, picture) -> {
-                if (ids.contains(picture)) {
-                    removals.add(new SetPictureOn(slide.id(), setUp, null));
-                }
-            });
-        }
+        List<Edit> removals = Difference.between(reel.reel(), without);
         if (!removals.isEmpty()) {
             edits.apply(reel.id(), new Several(removals), EDITOR, Ids.fresh(), reel.revision());
         }

@@ -111,6 +111,12 @@ class PictureSheetController {
         }
     }
 
+    /** The picture small, in its newest version. */
+    @GetMapping("/pictures/{id:[a-z0-9]{1,24}}/small")
+    String small(@PathVariable String id) {
+        return "redirect:" + Shelf.thumbnail(pictures.find(new PictureId(id)).version());
+    }
+
     @GetMapping("/pictures/{id:[a-z0-9]{1,24}}")
     String sheet(@PathVariable String id, @RequestParam(defaultValue = "16:9") String ratio, Model model) {
         StoredPicture picture = pictures.find(new PictureId(id));

@@ -16,12 +16,9 @@ import com.keenreel.app.store.StoredReel;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.Refusal;
-import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.MotionOptions;
-import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
-import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Facts;
 import com.keenreel.core.text.Advances;
@@ -223,24 +220,12 @@ public class Publishing {
         if (live == null || Collections.disjoint(live.versions().keySet(), pictures)) {
             return;
         }
-        Reel without = live.document()
-                .withSlides(live.document().slides().stream()
-                        .filter(slide -> Collections.disjoint(slide.carries().pictures(), pictures))
-                        .map(slide -> withoutInstead(slide, pictures))
-                        .toList());
+        Reel without = live.document().without(pictures);
         if (without.slides().isEmpty()) {
             publications.takeDown(reel.id());
         } else {
             publish(reel, without, () -> frozen(without, live));
         }
-    }
-
-    private static Slide withoutInstead(Slide slide, Collection<PictureId> pictures) {
-        BySetUp<PictureId> instead = slide.instead();
-        for (SetUp setUp : SetUp.values()) {
-            instead = pictures.contains(instead.said(setUp)) ? instead.with(setUp, null) : instead;
-        }
-        return slide.withInstead(instead);
     }
 
     private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {

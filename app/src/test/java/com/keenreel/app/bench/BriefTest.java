@@ -169,7 +169,8 @@ class BriefTest {
         assertThat(read(brief, "Steering"))
                 .isEqualTo(
                         "{It goes on by itself, and visitors [steer it too].} Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
-                                + "{Arrows are [an angle] on [44 px], stand [on the picture, at its sides] and are seen [always].} {Visitors get [no thumbnails].} {Thumbnails would stand [below the slides], [64 px] in size and [3:2] in shape, [8 px] apart.} {The current one would have [3 px] of border, others are [40 %] paler; they are seen [always].} {Visitors also get [no wheel], [no full screen] and [no switch of the fit].} {Stops are marked by [dots].} {A press [on its button] follows its link; on a picture without one it [does nothing].} "
+                                + "{Arrows are [an angle] on [44 px], stand [on the picture, at its sides] and are seen [always].} "
+                                + "{In pictures of your own the arrow onward would be [an angle, until you pick one], the one back [the same turned round].} {Visitors get [no thumbnails].} {Thumbnails would stand [below the slides], [64 px] in size and [3:2] in shape, [8 px] apart.} {The current one would have [3 px] of border, others are [40 %] paler; they are seen [always].} {Visitors also get [no wheel], [no full screen] and [no switch of the fit].} {Stops are marked by [dots].} {A press [on its button] follows its link; on a picture without one it [does nothing].} "
                                 + "{Which picture is seen in the larger view stands [not in the page's address].} "
                                 + "{Its language is [English]. Those who listen hear [the usual words].}");
         assertThat(read(brief, "Look")).startsWith("{Controls are ").endsWith(".}");

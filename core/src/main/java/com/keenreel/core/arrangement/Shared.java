@@ -123,6 +123,8 @@ public final class Shared {
                 MotionOptions.POINTED,
                 SteeringOptions.ARROWS,
                 SteeringOptions.ARROWS_FORM,
+                SteeringOptions.ARROWS_ONWARD,
+                SteeringOptions.ARROWS_BACK,
                 SteeringOptions.ARROWS_SIZE,
                 SteeringOptions.ARROWS_SHOWN,
                 SteeringOptions.DOTS,

@@ -3,6 +3,7 @@ package com.keenreel.core.option;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** The values an option can take: how they are read, written, said and limited. */
@@ -286,6 +287,33 @@ public sealed interface Domain<T> {
         @Override
         public String say(Language value) {
             return value.say();
+        }
+    }
+
+    /**
+     * A picture of the library, by its id; empty for none.
+     *
+     * @param none what none is called
+     */
+    record Pictures(String none) implements Domain<String> {
+        private static final Pattern FORM = Pattern.compile("[a-z0-9]{0,24}");
+
+        @Override
+        public String read(String text) {
+            if (!FORM.matcher(text).matches()) {
+                throw new IllegalArgumentException("Choose a picture of the library.");
+            }
+            return text;
+        }
+
+        @Override
+        public String write(String value) {
+            return value;
+        }
+
+        @Override
+        public String say(String value) {
+            return value.isEmpty() ? none : "a picture of the library";
         }
     }
 

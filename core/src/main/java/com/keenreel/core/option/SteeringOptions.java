@@ -1,6 +1,7 @@
 package com.keenreel.core.option;
 
 import com.keenreel.core.option.Domain.OneOf;
+import com.keenreel.core.option.Domain.Pictures;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Domain.YesNo;
 import java.util.List;
@@ -39,6 +40,32 @@ public final class SteeringOptions {
             Meaning.of("form of arrows", "What is drawn on arrows.", "shape", "icon", "chevron", "triangle", "style"),
             OneOf.of(ArrowForm.class, ArrowForm::say),
             ArrowForm.ANGLE,
+            Scope.SET_UP);
+    public static final Option<String> ARROWS_ONWARD = new Option<>(
+            "steering.arrows-onward",
+            Meaning.of(
+                    "picture on the arrow onward",
+                    "A picture of your own that points to the right; where a reel is read from the right it is turned round.",
+                    "icon",
+                    "svg",
+                    "image",
+                    "custom",
+                    "next"),
+            new Pictures("an angle, until you pick one"),
+            "",
+            Scope.SET_UP);
+    public static final Option<String> ARROWS_BACK = new Option<>(
+            "steering.arrows-back",
+            Meaning.of(
+                    "picture on the arrow back",
+                    "A picture of your own that points to the left; where a reel is read from the right it is turned round.",
+                    "icon",
+                    "svg",
+                    "image",
+                    "custom",
+                    "previous"),
+            new Pictures("the same turned round"),
+            "",
             Scope.SET_UP);
     public static final Option<Double> ARROWS_SIZE = new Option<>(
             "steering.arrows-size",
@@ -191,10 +218,15 @@ public final class SteeringOptions {
             new YesNo("in the page's address", "not in the page's address"),
             false);
 
+    /** Those whose values are pictures. */
+    public static final List<Option<String>> PICTURES = List.of(ARROWS_ONWARD, ARROWS_BACK);
+
     private static final List<Option<?>> ALL = List.of(
             ARROWS,
             ARROWS_PLACE,
             ARROWS_FORM,
+            ARROWS_ONWARD,
+            ARROWS_BACK,
             ARROWS_SIZE,
             ARROWS_SHOWN,
             DOTS,

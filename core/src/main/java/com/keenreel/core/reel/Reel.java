@@ -1,18 +1,25 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.option.BySetUp;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Language;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SetUpLimits;
+import com.keenreel.core.option.SteeringOptions;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -139,10 +146,39 @@ public record Reel(
         return own != null ? own : choices.get(MotionOptions.HOLD);
     }
 
-    /** Every picture it shows, once each, in running order. */
+    /** Every picture it shows, once each, in running order; behind them those on its arrows. */
     public Set<PictureId> pictures() {
         Set<PictureId> used = new LinkedHashSet<>();
         slides.forEach(slide -> used.addAll(slide.pictures()));
+        SteeringOptions.PICTURES.forEach(option -> {
+            BySetUp<String> chosen = choices.chosen(option);
+            Stream.concat(Stream.ofNullable(chosen.all()), chosen.own().values().stream())
+                    .filter(id -> !id.isEmpty())
+                    .forEach(id -> used.add(new PictureId(id)));
+        });
         return used;
+    }
+
+    /** Without what shows one of those pictures: slides that carry it, and choices of it. */
+    public Reel without(Collection<PictureId> pictures) {
+        Choices left = choices;
+        for (Option<String> option : SteeringOptions.PICTURES) {
+            BySetUp<String> chosen = choices.chosen(option);
+            if (names(pictures, chosen.all())) {
+                left = left.with(option, null, null);
+            }
+            for (SetUp setUp : SetUp.values()) {
+                left = names(pictures, chosen.said(setUp)) ? left.with(option, setUp, null) : left;
+            }
+        }
+        List<Slide> others = slides.stream()
+                .filter(slide -> Collections.disjoint(slide.carries().pictures(), pictures))
+                .map(slide -> slide.withoutInstead(pictures))
+                .toList();
+        return withSlides(others).withChoices(left);
+    }
+
+    private static boolean names(Collection<PictureId> pictures, @Nullable String id) {
+        return pictures.stream().anyMatch(picture -> picture.value().equals(id));
     }
 }

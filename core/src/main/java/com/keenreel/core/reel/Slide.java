@@ -5,6 +5,7 @@ import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -131,5 +132,15 @@ public record Slide(
         List<PictureId> all = new ArrayList<>(carries.pictures());
         all.addAll(instead.own().values());
         return all;
+    }
+
+    /** The same with its own picture on every screen that shows one of those instead. */
+    Slide withoutInstead(Collection<PictureId> pictures) {
+        BySetUp<PictureId> left = instead;
+        for (SetUp setUp : SetUp.values()) {
+            PictureId shown = left.said(setUp);
+            left = shown != null && pictures.contains(shown) ? left.with(setUp, null) : left;
+        }
+        return withInstead(left);
     }
 }

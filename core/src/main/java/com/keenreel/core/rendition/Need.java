@@ -13,6 +13,7 @@ import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Span;
+import com.keenreel.core.steering.OwnArrow;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -73,6 +74,12 @@ public record Need(List<Use> uses, boolean larger) {
             SetUp setUp = range.setUp();
             double width = layout.inHost(range).width().at(host, Layout.WINDOW);
             Map<Part, Placed> parts = all.computeIfAbsent(range.span(), any -> byPart(range));
+            for (boolean onward : List.of(true, false)) {
+                OwnArrow own = OwnArrow.of(reel, setUp, onward, false);
+                if (own != null) {
+                    use(uses, own.picture(), setUp, parts.get(onward ? Part.NEXT : Part.PREVIOUS), width);
+                }
+            }
             for (int n = 1; n <= reel.slides().size(); n++) {
                 Slide slide = reel.slides().get(n - 1);
                 if (slide.carries() instanceof Carries.Pair pair) {
