@@ -1,6 +1,8 @@
 // Videos: each plays over the picture that stands for it while its slide stands and is in view, and holds its frame while
 // slides change. Without sound, and only after pictures are there: this script is asked for when the player runs.
 
+const OVER = 'over'; // slides have stopped, for good
+
 class Video {
   #playing = new Map(); // by picture
   #stopped; // by a visitor, or because less motion is asked for
@@ -8,7 +10,7 @@ class Video {
 
   constructor(piece) {
     this.piece = piece;
-    this.#stopped = piece.still;
+    this.#stopped = piece.waitsFor('paused');
     this.#listen();
     this.#takeOver();
     const first = piece.strip.querySelector('img');
@@ -21,12 +23,15 @@ class Video {
     const { piece } = this;
     const { waitingChanged } = piece;
     piece.waitingChanged = () => {
+      this.#goOn();
       waitingChanged?.call(piece);
       this.#look();
     };
     if (piece.pauseButton) {
+      const before = () => (this.#stopped = !piece.waitsFor('paused'));
+      piece.on(piece.pauseButton, 'click', before, { capture: true }); // the reel itself has not heard of it yet
       piece.on(piece.pauseButton, 'click', () => {
-        this.#stopped = piece.waitsFor('paused');
+        if (!this.#stopped) piece.go(OVER);
         this.#look();
       });
     }
@@ -40,7 +45,7 @@ class Video {
   /** Where slides change, videos follow; whoever goes to a slide has not stopped its video. */
   #takeOver() {
     const { piece } = this;
-    const { stand, begin, takenOver } = piece;
+    const { stand, begin } = piece;
     if (!stand) return;
     piece.stand = (stop) => {
       stand.call(piece, stop);
@@ -52,13 +57,18 @@ class Video {
       begin.apply(piece, change);
       this.#changing = false;
     };
-    piece.takenOver = () => {
-      const paused = piece.waitsFor('paused');
-      takenOver.call(piece);
-      if (paused || !piece.waitsFor('paused')) return;
-      piece.wait('rest');
-      piece.go('paused');
-    };
+  }
+
+  /** Slides that stop by themselves, or because somebody took over, stop no video: the button still pauses it. */
+  #goOn() {
+    const { piece } = this;
+    if (this.#stopped || !piece.waitsFor('paused')) return;
+    if (piece.still) {
+      this.#stopped = true;
+      return;
+    }
+    piece.wait(OVER);
+    piece.go('paused');
   }
 
   /** Whoever points at it looks at it: that is no reason to stop. */
@@ -70,7 +80,7 @@ class Video {
   #look() {
     const { piece } = this;
     if (this.#changing || piece.coming !== undefined) return;
-    if (piece.waitsFor('rest')) piece.strip.setAttribute('aria-live', 'polite'); // it does not go on by itself
+    if (piece.waitsFor('rest') || piece.waitsFor(OVER)) piece.strip.setAttribute('aria-live', 'polite'); // it does not go on by itself
     const stands = (still) => still.isConnected && (!piece.slides || still.closest('.slide').classList.contains('now'));
     [...this.#playing.keys()].filter((still) => !stands(still)).forEach((still) => this.#end(still));
     const stills = [...piece.strip.querySelectorAll('[data-video]')].filter(stands);

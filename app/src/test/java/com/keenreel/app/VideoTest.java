@@ -175,6 +175,28 @@ class VideoTest {
     }
 
     @Test
+    void whereSlidesHaveStoppedOnePressStillStopsTheVideo() {
+        Page page = editor.make("Ends on its video", "banner", "full", "banner-glaze-bench.jpg", FILE)
+                .choose("motion.time", null, "0.2")
+                .choose("motion.hold", null, "0.5")
+                .choose("motion.laps", null, "1")
+                .live();
+        Locator pause = page.locator("keen-reel .pause");
+        until(page, PLAYING);
+        page.waitForTimeout(2500); // longer than another lap
+        assertThat(page.locator("keen-reel .slide-2.now")).hasCount(1);
+        until(page, PLAYING);
+        assertThat(pause).hasAttribute("aria-label", "Pause");
+        pause.click();
+        until(page, "video => video.paused");
+        assertThat(pause).hasAttribute("aria-label", "Play");
+        pause.click();
+        assertThat(pause).hasAttribute("aria-label", "Pause");
+        assertThat(page.locator("keen-reel .slide-1.now")).hasCount(1); // it goes on, as it was asked to
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void playedOnceItStaysAtItsEndAndBeginsAnewWhenItComesAgain() {
         Page page = banner("Once")
                 .choose("motion.video", null, "once")
