@@ -380,6 +380,26 @@ abstract class EnginesTest {
         assertThat(engine.problems()).isEmpty();
     }
 
+    /** Where a browser has no decoder, the picture that stands for the video is left, and nothing is said to be wrong. */
+    @Test
+    void aVideoPlaysOnItsSlideOrItsPictureIsLeft() {
+        engine.size(1280, 800);
+        live(engine, "open-workshop-days");
+        engine.ask("() => { " + ROOT + "root.querySelector('.dot-4').click(); }");
+        engine.until("() => { " + ROOT + "return root.querySelector('.slide-4.now') !== null; }");
+        engine.until("() => { " + ROOT + """
+                const still = root.querySelector('.slide-4 img');
+                const video = root.querySelector('.slide-4 video');
+                return video ? video.currentTime > 0.2 && !video.paused && video.videoWidth > 0 : !still.dataset.video; }""");
+        boolean plays = engine.ask("() => { " + ROOT + "return root.querySelector('.slide-4 video') !== null; }")
+                .asBoolean();
+        System.out.println(engine.name() + (plays ? " plays the video." : " has no decoder for the video."));
+        engine.ask("() => { " + ROOT + "root.querySelector('.dot-1').click(); }");
+        engine.until("() => { " + ROOT
+                + "return root.querySelector('.slide-1.now') !== null && root.querySelector('video') === null; }");
+        assertThat(engine.problems()).isEmpty();
+    }
+
     @Test
     void whoeverAskedForLessMotionIsNotMovedAndAFineScreenGetsFinePictures() {
         try (Engine still = startStill()) {
