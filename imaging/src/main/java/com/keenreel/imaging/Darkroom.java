@@ -1,6 +1,7 @@
 package com.keenreel.imaging;
 
 import com.keenreel.core.reel.PictureTraits;
+import com.keenreel.imaging.align.Grey;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -113,6 +114,34 @@ public final class Darkroom {
         List<Rendition> made = new ArrayList<>();
         renditions(file, adjustment, widths, List.of(), credit, made);
         return made;
+    }
+
+    /**
+     * How bright a picture is, whole and upright, for lining it up with another.
+     *
+     * @param quarters quarter turns to the right
+     * @param width px across at most
+     * @throws Refused when its pixels cannot be read
+     */
+    public static Grey grey(Received file, int quarters, int width) throws Refused {
+        Adjustment turned = new Adjustment(quarters, 0, 0, 0, 0);
+        return file.format() == Format.SVG
+                ? grey(narrowed(Drawings.pixels(file), width))
+                : grey(Opened.of(file, turned, width));
+    }
+
+    /** Brightness as eyes weigh colours (ITU-R BT.709), on white where a picture is transparent. */
+    private static Grey grey(Pixels pixels) {
+        float[] values = new float[pixels.width() * pixels.height()];
+        float[] line = new float[pixels.width() * pixels.channels()];
+        for (int y = 0, to = 0; y < pixels.height(); y++) {
+            pixels.read(y, line);
+            for (int x = 0, at = 0; x < pixels.width(); x++, at += pixels.channels(), to++) {
+                float white = pixels.alpha() ? 255 - line[at + 3] : 0;
+                values[to] = white + 0.2126f * line[at] + 0.7152f * line[at + 1] + 0.0722f * line[at + 2];
+            }
+        }
+        return new Grey(pixels.width(), pixels.height(), values);
     }
 
     private static Pixels renditions(

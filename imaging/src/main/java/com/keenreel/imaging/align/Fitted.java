@@ -1,0 +1,74 @@
+package com.keenreel.imaging.align;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A transform that fits matches, with how well they say it.
+ *
+ * @param inverse of its normal equations
+ */
+record Fitted(Plane plane, Plane.Kind kind, double[][] inverse) {
+    /** Solves the equations; null where they are not enough. */
+    static @Nullable Fitted of(Plane.Kind kind, double[][] normal, double unit) {
+        int n = kind.unknown;
+        double[][] rows = new double[n][2 * n + 1];
+        for (int i = 0; i < n; i++) {
+            System.arraycopy(normal[i], 0, rows[i], 0, n + 1);
+            rows[i][n + 1 + i] = 1;
+        }
+        for (int i = 0; i < n; i++) {
+            int best = i;
+            for (int j = i + 1; j < n; j++) {
+                best = Math.abs(rows[j][i]) > Math.abs(rows[best][i]) ? j : best;
+            }
+            double[] chosen = rows[best];
+            rows[best] = rows[i];
+            rows[i] = chosen;
+            if (!(Math.abs(chosen[i]) > 1e-9)) {
+                return null;
+            }
+            double by = chosen[i];
+            for (int k = 0; k < chosen.length; k++) {
+                chosen[k] /= by;
+            }
+            for (int j = 0; j < n; j++) {
+                double times = rows[j][i];
+                if (j != i && times != 0) {
+                    for (int k = 0; k < chosen.length; k++) {
+                        rows[j][k] -= times * chosen[k];
+                    }
+                }
+            }
+        }
+        double[][] inverse = new double[n][n];
+        double[] s = new double[n];
+        for (int i = 0; i < n; i++) {
+            s[i] = rows[i][n];
+            System.arraycopy(rows[i], n + 1, inverse[i], 0, n);
+        }
+        double[] numbers = switch (kind) {
+            case ALIKE -> new double[] {s[0], -s[1], s[2], s[1], s[0], s[3], 0, 0};
+            case PROJECTIVE -> s;
+        };
+        return new Fitted(new Plane(numbers, unit), kind, inverse);
+    }
+
+    /**
+     * How far a point is likely to be off where it leads to, px: one standard deviation.
+     *
+     * @param scatter how far a match is off, px
+     */
+    double likelyOff(double x, double y, double scatter) {
+        double unit = plane.unit();
+        double[][] rows = Plane.rows(kind, x / unit, y / unit, plane.x(x, y) / unit, plane.y(x, y) / unit, 1);
+        double variance = 0;
+        for (double[] row : rows) {
+            for (int i = 0; i < kind.unknown; i++) {
+                for (int j = 0; j < kind.unknown; j++) {
+                    variance += row[i] * inverse[i][j] * row[j];
+                }
+            }
+        }
+        return scatter * Math.sqrt(Math.max(0, variance));
+    }
+}

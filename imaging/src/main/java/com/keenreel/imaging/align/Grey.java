@@ -1,0 +1,62 @@
+package com.keenreel.imaging.align;
+
+/**
+ * How bright a picture is.
+ *
+ * @param values row by row, 0 to 255
+ */
+public record Grey(int width, int height, float[] values) {
+    /** The value at a pixel of it. */
+    float at(int x, int y) {
+        return values[y * width + x];
+    }
+
+    /** Whether a point has a pixel on each side of it. */
+    boolean has(double x, double y) {
+        return x >= 1 && y >= 1 && x < width - 2 && y < height - 2;
+    }
+
+    /**
+     * The value between pixels, by cubic convolution, for which the point must have pixels around it. Source: R. G. Keys, "Cubic Convolution
+     * Interpolation for Digital Image Processing", IEEE Transactions on Acoustics, Speech and Signal Processing 29 (1981).
+     */
+    float between(double x, double y) {
+        int left = (int) x;
+        int top = (int) y;
+        float[] across = weights((float) (x - left));
+        float[] down = weights((float) (y - top));
+        float sum = 0;
+        int row = (top - 1) * width + left - 1;
+        for (float weight : down) {
+            sum += weight
+                    * (across[0] * values[row]
+                            + across[1] * values[row + 1]
+                            + across[2] * values[row + 2]
+                            + across[3] * values[row + 3]);
+            row += width;
+        }
+        return sum;
+    }
+
+    private static float[] weights(float t) {
+        float t2 = t * t;
+        float t3 = t2 * t;
+        return new float[] {
+            -0.5f * t + t2 - 0.5f * t3, 1 - 2.5f * t2 + 1.5f * t3, 0.5f * t + 2 * t2 - 1.5f * t3, -0.5f * t2 + 0.5f * t3
+        };
+    }
+
+    /** Half as wide and high: each value the mean of four. */
+    Grey halved() {
+        int w = width / 2;
+        int h = height / 2;
+        float[] half = new float[w * h];
+        for (int y = 0; y < h; y++) {
+            for (int x = 0; x < w; x++) {
+                int at = 2 * y * width + 2 * x;
+                half[y * w + x] = (values[at] + values[at + 1] + values[at + width] + values[at + width + 1]) / 4;
+            }
+        }
+        return new Grey(w, h, half);
+    }
+}
