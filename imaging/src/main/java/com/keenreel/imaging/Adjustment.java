@@ -1,19 +1,52 @@
 package com.keenreel.imaging;
 
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.reel.FocalPoint;
+import org.jspecify.annotations.Nullable;
 
 /**
- * What an editor changed of a picture, without changing its file: turned first, then trimmed.
+ * What an editor changed of a picture, without changing its file: turned first, then trimmed, or lined up with another one.
  *
  * @param quarters quarter turns to the right, 0 to 3, after it was turned upright
  * @param left how much is trimmed off at the left of the turned picture, as a fraction of its width
  * @param top likewise, of its height
  * @param right likewise
  * @param bottom likewise; at least a twentieth of width and height is left
+ * @param onto the frame that it is drawn into, whole, because it was lined up; null for one that stands by itself
  */
-public record Adjustment(int quarters, double left, double top, double right, double bottom) {
+public record Adjustment(
+        int quarters,
+        double left,
+        double top,
+        double right,
+        double bottom,
+        @Nullable Onto onto) {
+    /**
+     * A frame to draw into.
+     *
+     * @param warp where each point of the frame is in the turned picture
+     * @param width px across
+     * @param height px down
+     */
+    public record Onto(Warp warp, int width, int height) {}
+
     /** Nothing changed. */
     public static final Adjustment NONE = new Adjustment(0, 0, 0, 0, 0);
+
+    /** Turned and trimmed. */
+    public Adjustment(int quarters, double left, double top, double right, double bottom) {
+        this(quarters, left, top, right, bottom, null);
+    }
+
+    /** Turned, and drawn into a frame. */
+    public static Adjustment onto(int quarters, Onto onto) {
+        return new Adjustment(quarters, 0, 0, 0, 0, onto);
+    }
+
+    /** What is left of a turned picture, as a part of it whole. */
+    public Warp part() {
+        return Warp.part(left, top, 1 - left - right, 1 - top - bottom);
+    }
 
     public Adjustment {
         if (quarters < 0 || quarters > 3) {
@@ -31,12 +64,12 @@ public record Adjustment(int quarters, double left, double top, double right, do
 
     /** Pixels across when so much of a picture of that size, upright, is left. */
     public int width(int width, int height) {
-        return left(quarters % 2 == 0 ? width : height, left + right);
+        return onto != null ? onto.width() : left(quarters % 2 == 0 ? width : height, left + right);
     }
 
     /** Pixels down, likewise. */
     public int height(int width, int height) {
-        return left(quarters % 2 == 0 ? height : width, top + bottom);
+        return onto != null ? onto.height() : left(quarters % 2 == 0 ? height : width, top + bottom);
     }
 
     private static int left(int length, double trimmed) {

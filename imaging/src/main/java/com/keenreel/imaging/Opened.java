@@ -13,6 +13,14 @@ final class Opened {
      * @throws Refused when it is broken
      */
     static Pixels of(Received file, Adjustment adjustment, int most) throws Refused {
+        Adjustment.Onto onto = adjustment.onto();
+        if (onto != null) {
+            int width = Math.min(most, onto.width());
+            int height = (int) Math.max(1, Math.round((double) width * onto.height() / onto.width()));
+            Adjustment turned = new Adjustment(adjustment.quarters(), 0, 0, 0, 0);
+            int needed = Warping.needed(onto.warp(), width);
+            return Warping.into(of(file, turned, needed), onto.warp(), width, height);
+        }
         Decoded decoded = Decoded.of(file);
         double[] edges = adjustment.stored(file.orientation());
         int left = (int) Math.round(edges[0] * decoded.width());

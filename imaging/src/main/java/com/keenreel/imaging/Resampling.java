@@ -62,7 +62,7 @@ final class Resampling {
         }
     }
 
-    private static void pack(float[] values, int[] argb, int start, int count, int channels) {
+    static void pack(float[] values, int[] argb, int start, int count, int channels) {
         if (channels == 3) {
             for (int x = 0, at = 0; x < count; x++, at += 3) {
                 argb[start + x] =

@@ -5,6 +5,7 @@ import com.keenreel.app.publishing.Publishing;
 import com.keenreel.app.store.EditStore;
 import com.keenreel.app.store.Erasing;
 import com.keenreel.app.store.Ids;
+import com.keenreel.app.store.LinedStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
 import com.keenreel.app.store.ReelStore;
@@ -18,6 +19,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** Puts pictures into the bin and takes them out of it, with what that does to the reels that show them. */
@@ -26,6 +28,7 @@ class Binning {
     private static final String EDITOR = "pictures";
 
     private final PictureStore pictures;
+    private final LinedStore lined;
     private final ReelStore reels;
     private final EditStore edits;
     private final PublicationStore publications;
@@ -35,6 +38,7 @@ class Binning {
 
     Binning(
             PictureStore pictures,
+            LinedStore lined,
             ReelStore reels,
             EditStore edits,
             PublicationStore publications,
@@ -42,6 +46,7 @@ class Binning {
             Erasing erasing,
             ByItself byItself) {
         this.pictures = pictures;
+        this.lined = lined;
         this.reels = reels;
         this.edits = edits;
         this.publications = publications;
@@ -52,7 +57,7 @@ class Binning {
 
     private Map<String, StoredReel> showing(Collection<PictureId> ids) {
         Map<String, StoredReel> showing = new LinkedHashMap<>();
-        ids.forEach(id -> reels.showing(id).forEach(reel -> showing.put(reel.id(), reel)));
+        lined.withMadeOf(ids).forEach(id -> reels.showing(id).forEach(reel -> showing.put(reel.id(), reel)));
         return showing;
     }
 
@@ -83,7 +88,7 @@ class Binning {
 
     /** Whether visitors see one of those, so that it can be withdrawn. */
     boolean isLive(Collection<PictureId> ids) {
-        return !publications.liveWith(ids).isEmpty();
+        return !publications.liveWith(lined.withMadeOf(ids)).isEmpty();
     }
 
     private static List<String> names(Collection<StoredReel> reels) {
@@ -91,7 +96,9 @@ class Binning {
     }
 
     private List<StoredReel> live(Collection<PictureId> ids) {
-        return publications.liveWith(ids).stream().map(reels::find).toList();
+        return publications.liveWith(lined.withMadeOf(ids)).stream()
+                .map(reels::find)
+                .toList();
     }
 
     /**
@@ -101,10 +108,11 @@ class Binning {
      */
     void bin(Collection<PictureId> ids, boolean everywhere) {
         Map<String, StoredReel> showing = showing(ids);
-        pictures.bin(ids, true);
-        showing.values().forEach(reel -> takeOut(reel, ids));
+        Set<PictureId> all = lined.withMadeOf(ids);
+        pictures.bin(all, true);
+        showing.values().forEach(reel -> takeOut(reel, all));
         if (everywhere) {
-            live(ids).forEach(reel -> publishing.withdraw(reel, ids));
+            live(ids).forEach(reel -> publishing.withdraw(reel, all));
         }
         byItself.look();
     }
@@ -137,13 +145,13 @@ class Binning {
 
     /** Withdraws pictures that lie in the bin from what is live, and deletes them for good. */
     void erase(Collection<PictureId> ids) {
-        live(ids).forEach(reel -> publishing.withdraw(reel, ids));
+        live(ids).forEach(reel -> publishing.withdraw(reel, lined.withMadeOf(ids)));
         erasing.pictures(ids);
     }
 
     /** Takes pictures out of the bin; slides come back by undoing, or by being added again. */
     void restore(Collection<PictureId> ids) {
-        pictures.bin(ids, false);
+        pictures.bin(lined.withMadeOf(ids), false);
         byItself.look();
     }
 }

@@ -52,7 +52,8 @@ public class Erasing {
      * @throws Refusal when it is not in the bin, or still live
      */
     public void pictures(Collection<PictureId> pictures) {
-        List<String> ids = pictures.stream().map(PictureId::value).toList();
+        List<String> ids = new LinedStore(sql)
+                .withMadeOf(pictures).stream().map(PictureId::value).toList();
         if (!publications.liveWith(pictures).isEmpty()) {
             throw new Refusal("Visitors still see it. Withdraw it everywhere first.");
         }

@@ -50,7 +50,7 @@ public class LibraryStore {
 
     private static Condition condition(Wanted wanted) {
         Condition which = wanted.binned() ? PICTURE.BINNED_AT.isNotNull() : PICTURE.BINNED_AT.isNull();
-        which = which.and(whole());
+        which = which.and(whole()).and(PICTURE.LINED_OF.isNull());
         which = which.and(Sought.in(PICTURE.SOUGHT, wanted.text()));
         if (wanted.set() != null) {
             which = which.and(PICTURE.ID.in(DSL.select(MEMBER.PICTURE_ID)
@@ -102,12 +102,12 @@ public class LibraryStore {
 
     /** How much there is of everything. */
     public Counts counts() {
-        Condition here = PICTURE.BINNED_AT.isNull().and(whole());
+        Condition here = PICTURE.BINNED_AT.isNull().and(whole()).and(PICTURE.LINED_OF.isNull());
         var unused = DSL.notExists(DSL.selectOne().from(REEL_PICTURE).where(REEL_PICTURE.PICTURE_ID.eq(PICTURE.ID)));
         var counted = sql.select(
                         DSL.count().filterWhere(here),
                         DSL.count().filterWhere(here.and(unused)),
-                        DSL.count().filterWhere(PICTURE.BINNED_AT.isNotNull()))
+                        DSL.count().filterWhere(PICTURE.BINNED_AT.isNotNull().and(PICTURE.LINED_OF.isNull())))
                 .from(PICTURE)
                 .fetchSingle();
         Number bytes = sql.select(DSL.coalesce(DSL.sum(PICTURE_VERSION.BYTES), DSL.inline(java.math.BigDecimal.ZERO)))

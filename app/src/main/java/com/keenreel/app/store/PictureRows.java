@@ -7,12 +7,15 @@ import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
 import com.keenreel.app.document.TraitsJson;
 import com.keenreel.app.store.StoredPicture.Found;
 import com.keenreel.app.store.StoredPicture.KeptVideo;
+import com.keenreel.app.store.StoredPicture.Lined;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.imaging.Adjustment;
+import com.keenreel.imaging.Adjustment.Onto;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.video.VideoFile.Kind;
 import java.time.LocalDateTime;
@@ -70,7 +73,39 @@ final class PictureRows {
                 row.get(PICTURE.BINNED_AT) != null,
                 version(row),
                 found(row.get(PICTURE.FOUND)),
-                row.get(USED_IN));
+                row.get(USED_IN),
+                lined(row));
+    }
+
+    private static @Nullable Lined lined(Record row) {
+        String of = row.get(PICTURE.LINED_OF);
+        String with = row.get(PICTURE.LINED_WITH);
+        return of == null || with == null
+                ? null
+                : new Lined(new PictureId(of), new PictureId(with), warp(row.get(PICTURE.LINED_BY)));
+    }
+
+    static Warp warp(String numbers) {
+        return Warp.of(Arrays.stream(numbers.split(" ")).map(Double::valueOf).toList());
+    }
+
+    /** A warp as the tables have it. */
+    static String words(Warp warp) {
+        return warp.numbers().stream().map(String::valueOf).collect(Collectors.joining(" "));
+    }
+
+    private static Adjustment adjustment(Record row) {
+        int quarters = row.get(PICTURE_VERSION.QUARTERS).intValue();
+        String lined = row.get(PICTURE_VERSION.LINED_BY);
+        if (lined != null) {
+            int width = row.get(PICTURE_VERSION.WIDTH).intValue();
+            int height = row.get(PICTURE_VERSION.HEIGHT).intValue();
+            return Adjustment.onto(quarters, new Onto(warp(lined), width, height));
+        }
+        double[] trimmed = Arrays.stream(row.get(PICTURE_VERSION.TRIMMED).split(" "))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
+        return new Adjustment(quarters, trimmed[0], trimmed[1], trimmed[2], trimmed[3]);
     }
 
     private static Set<Found> found(String words) {
@@ -86,9 +121,6 @@ final class PictureRows {
     }
 
     static Version version(Record row) {
-        double[] trimmed = Arrays.stream(row.get(PICTURE_VERSION.TRIMMED).split(" "))
-                .mapToDouble(Double::parseDouble)
-                .toArray();
         Double x = row.get(PICTURE_VERSION.FOCAL_X);
         Double y = row.get(PICTURE_VERSION.FOCAL_Y);
         return new Version(
@@ -99,8 +131,7 @@ final class PictureRows {
                 Format.valueOf(row.get(PICTURE_VERSION.FORMAT).toUpperCase(Locale.ROOT)),
                 row.get(PICTURE_VERSION.WIDTH).intValue(),
                 row.get(PICTURE_VERSION.HEIGHT).intValue(),
-                new Adjustment(
-                        row.get(PICTURE_VERSION.QUARTERS).intValue(), trimmed[0], trimmed[1], trimmed[2], trimmed[3]),
+                adjustment(row),
                 x == null || y == null ? null : new FocalPoint(x, y),
                 TraitsJson.read(row.get(PICTURE_VERSION.TRAITS)),
                 State.valueOf(row.get(PICTURE_VERSION.STATE).toUpperCase(Locale.ROOT)),

@@ -105,7 +105,9 @@ public class PictureStore {
                 .or(PICTURE_VERSION.SHA256.eq(sha256).and(PICTURE_VERSION.VIDEO.isNull()))
                 .or(PICTURE_VERSION.SHA256.in(
                         DSL.select(ORIGINAL.SHOWN).from(ORIGINAL).where(ORIGINAL.SHA256.eq(sha256))));
-        return pictures(content.and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED)))).stream()
+        return pictures(content.and(PICTURE.LINED_OF.isNull())
+                        .and(PICTURE_VERSION.STATE.ne(PictureRows.word(State.FAILED))))
+                .stream()
                 .findFirst();
     }
 
@@ -142,6 +144,7 @@ public class PictureStore {
                         .set(PICTURE.FOUND, PictureRows.words(found))
                         .where(PICTURE.ID.eq(saying.id().value()))
                         .execute();
+                LinedStore.say(tx, saying.id());
             }
             ReelStore.picturesChanged(tx, sayings.stream().map(Saying::id).toList());
         });

@@ -307,6 +307,7 @@ public class ReelStore {
     private static void shows(DSLContext tx, String id, Reel reel) {
         Set<String> now = new LinkedHashSet<>();
         reel.pictures().forEach(picture -> now.add(picture.value()));
+        now.addAll(LinedStore.withOriginals(tx, now));
         Set<String> former = tx.select(REEL_PICTURE.PICTURE_ID)
                 .from(REEL_PICTURE)
                 .where(REEL_PICTURE.REEL_ID.eq(id))

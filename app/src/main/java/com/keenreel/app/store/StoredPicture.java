@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param version the version that is shown
  * @param found which of its words were found in its file and not looked at by anybody yet
  * @param usedIn how many reels show it
+ * @param lined how it was made of another one; null for one that was brought
  */
 public record StoredPicture(
         PictureId id,
@@ -36,7 +38,17 @@ public record StoredPicture(
         boolean binned,
         Version version,
         Set<Found> found,
-        int usedIn) {
+        int usedIn,
+        @Nullable Lined lined) {
+    /**
+     * How a picture was made of another one.
+     *
+     * @param of the one that was lined up
+     * @param with the one it was lined up with
+     * @param warp where each point of that one, whole, is in the other, whole
+     */
+    public record Lined(PictureId of, PictureId with, Warp warp) {}
+
     /** A text that files carry. */
     public enum Found {
         TITLE,
@@ -99,7 +111,9 @@ public record StoredPicture(
             @Nullable KeptVideo video) {
         /** What calculations need. */
         public PictureFacts facts() {
-            return seen().of(video == null ? null : new Video(video.length()));
+            Adjustment.Onto onto = adjustment.onto();
+            return seen().of(video == null ? null : new Video(video.length()))
+                    .linedUp(onto == null ? null : onto.warp());
         }
 
         private PictureFacts seen() {

@@ -122,6 +122,7 @@ public class VersionStore {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
             showing.in(tx, new PictureStore(tx).find(id).version());
+            LinedStore.follow(tx, id);
         });
         return new PictureStore(sql).find(id);
     }
@@ -151,6 +152,11 @@ public class VersionStore {
                 .set(PICTURE_VERSION.STATE, PictureRows.word(State.WAITING))
                 .set(PICTURE_VERSION.ADDED_AT, System.currentTimeMillis())
                 .execute();
+        startNewest(tx, id);
+    }
+
+    /** Begins the work on the version that was added last, and shows it from now on. */
+    static void startNewest(DSLContext tx, PictureId id) {
         long fresh = newest(tx);
         JobStore.add(tx, fresh, JobStore.IN_TURN);
         turnTo(tx, id, fresh);

@@ -103,6 +103,11 @@ public record Warp(double a, double b, double c, double d, double e, double f, d
         return new Warp(a / by, b / by, c / by, d / by, e / by, f / by, g / by, h / by);
     }
 
+    /** From a part of a picture, as fractions of it, to the whole one. */
+    public static Warp part(double left, double top, double width, double height) {
+        return new Warp(width, 0, left, 0, height, top, 0, 0);
+    }
+
     /** Moves points by fractions of width and height. */
     public static Warp shift(double x, double y) {
         return new Warp(1, 0, x, 0, 1, y, 0, 0);

@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.reel.PictureTraits.Inked;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param clear whether anything of it is transparent
  * @param tones its colours, out of focus; null where they are not known
  * @param video what it stands for; null for one that is a picture and nothing else
+ * @param lined where each of its points is in the picture that it was made of, when it was lined up with another one and so
+ *     stands in that one's frame; null for one that is as it was taken
  */
 public record PictureFacts(
         PictureId id,
@@ -23,7 +26,8 @@ public record PictureFacts(
         Inked inked,
         boolean clear,
         @Nullable Tones tones,
-        @Nullable Video video) {
+        @Nullable Video video,
+        @Nullable Warp lined) {
     /** One that is drawn on all over. */
     public PictureFacts(PictureId id, int width, int height, FocalPoint focal) {
         this(id, width, height, focal, Inked.ALL, false, null);
@@ -32,12 +36,17 @@ public record PictureFacts(
     /** One that is a picture and nothing else. */
     public PictureFacts(
             PictureId id, int width, int height, FocalPoint focal, Inked inked, boolean clear, @Nullable Tones tones) {
-        this(id, width, height, focal, inked, clear, tones, null);
+        this(id, width, height, focal, inked, clear, tones, null, null);
+    }
+
+    /** The same picture, lined up. */
+    public PictureFacts linedUp(@Nullable Warp by) {
+        return new PictureFacts(id, width, height, focal, inked, clear, tones, video, by);
     }
 
     /** The same picture, which stands for that. */
     public PictureFacts of(@Nullable Video other) {
-        return new PictureFacts(id, width, height, focal, inked, clear, tones, other);
+        return new PictureFacts(id, width, height, focal, inked, clear, tones, other, lined);
     }
 
     public PictureFacts {

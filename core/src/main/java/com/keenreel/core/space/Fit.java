@@ -13,18 +13,23 @@ public final class Fit {
 
     /** The box of the whole drawn picture, the cut off parts too, from the frame's top left corner. */
     public static Box of(FitKind kind, PictureFacts picture, Length frameWidth, Length frameHeight, FocalPoint focal) {
-        double ratio = picture.ratio();
+        return of(kind, picture.width(), picture.height(), frameWidth, frameHeight, focal);
+    }
+
+    /** The same of a picture, or a part of one, of that size in px. */
+    static Box of(FitKind kind, double wide, double high, Length frameWidth, Length frameHeight, FocalPoint focal) {
+        double ratio = wide / high;
         Length byHeight = frameHeight.times(ratio);
         Length byWidth = frameWidth.dividedBy(ratio);
         Length width = switch (kind) {
             case FILL -> Length.max(frameWidth, byHeight);
             case WHOLE -> Length.min(frameWidth, byHeight);
-            case ORIGINAL -> Length.min(Length.px(picture.width()), Length.max(frameWidth, byHeight));
+            case ORIGINAL -> Length.min(Length.px(wide), Length.max(frameWidth, byHeight));
         };
         Length height = switch (kind) {
             case FILL -> Length.max(frameHeight, byWidth);
             case WHOLE -> Length.min(frameHeight, byWidth);
-            case ORIGINAL -> Length.min(Length.px(picture.height()), Length.max(frameHeight, byWidth));
+            case ORIGINAL -> Length.min(Length.px(high), Length.max(frameHeight, byWidth));
         };
         return new Box(
                 start(kind, width, frameWidth, focal.x()), start(kind, height, frameHeight, focal.y()), width, height);

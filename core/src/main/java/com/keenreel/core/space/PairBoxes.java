@@ -1,12 +1,17 @@
 package com.keenreel.core.space;
 
+import com.keenreel.core.align.Overlap;
+import com.keenreel.core.align.Overlap.Common;
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
+import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.text.Advances;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Two pictures compared: both cropped alike, the before picture cut off at the divider, a name on each side. */
 public final class PairBoxes {
@@ -27,6 +32,12 @@ public final class PairBoxes {
 
     /** Width of the divider, px. */
     public static final double DIVIDER = 2;
+
+    /** At which width of a reel the ratio of a frame is taken that has another one at another width, px. */
+    private static final double USUAL = 800;
+
+    /** A smaller share of a picture is nothing to look at. */
+    private static final double LEAST = 0.05;
 
     private PairBoxes() {}
 
@@ -56,8 +67,9 @@ public final class PairBoxes {
             Length width,
             Length height,
             Length foot) {
-        Box before = Fit.of(fit, facts.of(pair.before()), width, height, focal);
-        Box after = Fit.of(fit, facts.of(pair.after()), width, height, focal);
+        Warp lined = lined(facts.of(pair.before()), facts.of(pair.after()));
+        Box before = box(facts.of(pair.before()), lined, fit, width, height, focal);
+        Box after = box(facts.of(pair.after()), lined, fit, width, height, focal);
         Length divider = width.times(pair.startsAt());
         Length middle = height.minus(Target.HIT).dividedBy(2);
         Length nameTop = height.minus(HEIGHT).minus(Length.max(Length.px(INSET), foot));
@@ -81,5 +93,40 @@ public final class PairBoxes {
                 Part.divider(n), new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height)));
         parts.add(Placed.of(Part.handle(n), Box.of(divider.minus(Target.HIT / 2), middle, Target.HIT, Target.HIT)));
         return parts;
+    }
+
+    /** How the one of two pictures was made that was lined up with the other; null where neither was. */
+    private static @Nullable Warp lined(PictureFacts before, PictureFacts after) {
+        return after.lined() != null ? after.lined() : before.lined();
+    }
+
+    /**
+     * The box of a whole picture. Of two that were lined up, what both show is what fills the frame: the largest part of its
+     * ratio, or of their own where it is not filled.
+     */
+    private static Box box(
+            PictureFacts picture, @Nullable Warp lined, FitKind fit, Length width, Length height, FocalPoint focal) {
+        if (lined == null) {
+            return Fit.of(fit, picture, width, height, focal);
+        }
+        double frame = width.at(USUAL, USUAL) / Math.max(1, height.at(USUAL, USUAL));
+        double shape = fit == FitKind.FILL ? frame / picture.ratio() : 1;
+        Common common = Overlap.of(lined).largest(shape, focal.x(), focal.y());
+        if (common.width() < LEAST) {
+            return Fit.of(fit, picture, width, height, focal);
+        }
+        FocalPoint within = new FocalPoint(
+                inside((focal.x() - common.left()) / common.width()),
+                inside((focal.y() - common.top()) / common.height()));
+        Box part = Fit.of(
+                fit, picture.width() * common.width(), picture.height() * common.height(), width, height, within);
+        Length wide = part.width().dividedBy(common.width());
+        Length high = part.height().dividedBy(common.height());
+        return new Box(
+                part.left().minus(wide.times(common.left())), part.top().minus(high.times(common.top())), wide, high);
+    }
+
+    private static double inside(double share) {
+        return Math.min(1, Math.max(0, share));
     }
 }

@@ -1,5 +1,6 @@
 package com.keenreel.imaging.align;
 
+import com.keenreel.core.align.Equations;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,29 +17,8 @@ record Fitted(Plane plane, Plane.Kind kind, double[][] inverse) {
             System.arraycopy(normal[i], 0, rows[i], 0, n + 1);
             rows[i][n + 1 + i] = 1;
         }
-        for (int i = 0; i < n; i++) {
-            int best = i;
-            for (int j = i + 1; j < n; j++) {
-                best = Math.abs(rows[j][i]) > Math.abs(rows[best][i]) ? j : best;
-            }
-            double[] chosen = rows[best];
-            rows[best] = rows[i];
-            rows[i] = chosen;
-            if (!(Math.abs(chosen[i]) > 1e-9)) {
-                return null;
-            }
-            double by = chosen[i];
-            for (int k = 0; k < chosen.length; k++) {
-                chosen[k] /= by;
-            }
-            for (int j = 0; j < n; j++) {
-                double times = rows[j][i];
-                if (j != i && times != 0) {
-                    for (int k = 0; k < chosen.length; k++) {
-                        rows[j][k] -= times * chosen[k];
-                    }
-                }
-            }
+        if (!Equations.solve(rows)) {
+            return null;
         }
         double[][] inverse = new double[n][n];
         double[] s = new double[n];

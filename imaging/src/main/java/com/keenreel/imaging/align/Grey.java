@@ -16,15 +16,14 @@ public record Grey(int width, int height, float[] values) {
         return x >= 1 && y >= 1 && x < width - 2 && y < height - 2;
     }
 
-    /**
-     * The value between pixels, by cubic convolution, for which the point must have pixels around it. Source: R. G. Keys, "Cubic Convolution
-     * Interpolation for Digital Image Processing", IEEE Transactions on Acoustics, Speech and Signal Processing 29 (1981).
-     */
+    /** The value between pixels, by {@link Cubic} convolution, for which the point must have pixels around it. */
     float between(double x, double y) {
         int left = (int) x;
         int top = (int) y;
-        float[] across = weights((float) (x - left));
-        float[] down = weights((float) (y - top));
+        float[] across = new float[Cubic.TAPS];
+        float[] down = new float[Cubic.TAPS];
+        Cubic.weights((float) (x - left), across);
+        Cubic.weights((float) (y - top), down);
         float sum = 0;
         int row = (top - 1) * width + left - 1;
         for (float weight : down) {
@@ -36,14 +35,6 @@ public record Grey(int width, int height, float[] values) {
             row += width;
         }
         return sum;
-    }
-
-    private static float[] weights(float t) {
-        float t2 = t * t;
-        float t3 = t2 * t;
-        return new float[] {
-            -0.5f * t + t2 - 0.5f * t3, 1 - 2.5f * t2 + 1.5f * t3, 0.5f * t + 2 * t2 - 1.5f * t3, -0.5f * t2 + 0.5f * t3
-        };
     }
 
     /** Half as wide and high: each value the mean of four. */
