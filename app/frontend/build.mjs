@@ -11,7 +11,7 @@ const out = process.argv[2];
 mkdirSync(out, { recursive: true });
 
 await build({
-  entryPoints: ['first', 'reels', 'bench', 'pictures', 'picture', 'publish', 'practice', 'heic'].map((name) => join(here, 'src', `${name}.js`)),
+  entryPoints: ['first', 'reels', 'bench', 'pictures', 'picture', 'publish', 'practice', 'compare', 'heic'].map((name) => join(here, 'src', `${name}.js`)),
   bundle: true,
   minify: true,
   format: 'iife',

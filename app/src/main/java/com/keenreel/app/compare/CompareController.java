@@ -1,0 +1,243 @@
+package com.keenreel.app.compare;
+
+import com.keenreel.app.publishing.Draft;
+import com.keenreel.app.publishing.Publishing;
+import com.keenreel.app.store.EditStore;
+import com.keenreel.app.store.LinedStore;
+import com.keenreel.app.store.PictureStore;
+import com.keenreel.app.store.ReelStore;
+import com.keenreel.app.store.StoredReel;
+import com.keenreel.core.align.Matched;
+import com.keenreel.core.align.Warp;
+import com.keenreel.core.edit.SetSidePicture;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.space.Widths;
+import com.keenreel.imaging.align.Registration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** The sheet on which the two pictures of a comparison are lined up, and what is done on it. */
+@Controller
+@RequestMapping("/reels/{id}/compare/{slide}")
+class CompareController {
+    private static final double USUAL_RATIO = 1.5;
+
+    private final ReelStore reels;
+    private final PictureStore pictures;
+    private final LinedStore lined;
+    private final EditStore edits;
+    private final Publishing publishing;
+    private final Measuring measuring;
+
+    CompareController(
+            ReelStore reels,
+            PictureStore pictures,
+            LinedStore lined,
+            EditStore edits,
+            Publishing publishing,
+            Measuring measuring) {
+        this.reels = reels;
+        this.pictures = pictures;
+        this.lined = lined;
+        this.edits = edits;
+        this.publishing = publishing;
+        this.measuring = measuring;
+    }
+
+    /**
+     * A comparison of the reel.
+     *
+     * @param current "page" for the one that is looked at, else null
+     */
+    record Other(String id, String title, String state, @Nullable String current) {}
+
+    @GetMapping
+    String sheet(@PathVariable String id, @PathVariable String slide, Model model) {
+        StoredReel stored = reels.find(id);
+        Reel reel = stored.reel();
+        Sides sides = Sides.of(reel, new SlideId(slide), pictures);
+        List<Other> others = others(reel, slide);
+        int place = others.stream().map(Other::id).toList().indexOf(slide);
+        model.addAttribute("id", id);
+        model.addAttribute("slide", slide);
+        model.addAttribute("name", reel.name());
+        model.addAttribute("position", place + 1);
+        model.addAttribute("others", others);
+        model.addAttribute("title", others.get(place).title());
+        model.addAttribute("sides", sides);
+        model.addAttribute("movedLeft", sides.side() == Carries.Side.BEFORE);
+        model.addAttribute("movedCalled", sides.side().word());
+        model.addAttribute("frameCalled", sides.side() == Carries.Side.BEFORE ? "after" : "before");
+        return "compare";
+    }
+
+    private List<Other> others(Reel reel, String current) {
+        List<Other> others = new ArrayList<>();
+        for (Slide slide : reel.slides()) {
+            if (slide.carries() instanceof Carries.Pair) {
+                Sides sides = Sides.of(reel, slide.id(), pictures);
+                others.add(new Other(
+                        slide.id().value(),
+                        title(slide, sides),
+                        sides.lined() == null ? "as taken" : "lined up",
+                        slide.id().value().equals(current) ? "page" : null));
+            }
+        }
+        return others;
+    }
+
+    private static String title(Slide slide, Sides sides) {
+        String own = slide.words().title();
+        String title = own == null ? sides.moved().words().title() : own;
+        return title.isEmpty() ? sides.moved().name() : title;
+    }
+
+    /**
+     * What the sheet shows.
+     *
+     * @param says what it is, as a sentence
+     * @param confidence per cent; 0 where nothing was measured
+     * @param lying null where it is not known how they lie
+     */
+    record Seen(String says, boolean isLined, long confidence, boolean sure, @Nullable Lying lying, Lying asTaken) {}
+
+    /** How they lie now; measured where nothing lines them up yet. */
+    @GetMapping("/lying")
+    @ResponseBody
+    Seen now(@PathVariable String id, @PathVariable String slide) {
+        Sides sides = sides(id, slide);
+        Warp warp = sides.lined();
+        return warp == null ? measured(id, slide) : seen(id, sides, "They are lined up.", warp, null);
+    }
+
+    /** Measures. */
+    @PostMapping("/measured")
+    @ResponseBody
+    Seen measured(@PathVariable String id, @PathVariable String slide) {
+        Sides sides = sides(id, slide);
+        Registration found = measuring.of(sides.frame(), sides.moved());
+        String says = found.isSure()
+                ? "Shown lined up. Nothing is changed yet."
+                : "Unsure: they do not show enough of the same, so nothing is changed. Points that are in both can be set by hand.";
+        return seen(id, sides, says, found.isSure() ? found.warp() : null, found);
+    }
+
+    private Sides sides(String id, String slide) {
+        return Sides.of(reels.find(id).reel(), new SlideId(slide), pictures);
+    }
+
+    private Seen seen(String id, Sides sides, String says, @Nullable Warp warp, @Nullable Registration found) {
+        double ratio = ratio(id, sides);
+        Warp taken = sides.frame()
+                .version()
+                .adjustment()
+                .part()
+                .inverse()
+                .then(sides.asTaken(ratio))
+                .then(sides.moved().version().adjustment().part());
+        return new Seen(
+                says,
+                sides.lined() != null,
+                found == null ? 0 : Math.round(100 * found.confidence()),
+                found == null || found.isSure(),
+                warp == null ? null : Lying.of(sides, warp, ratio),
+                Lying.of(sides, taken, ratio));
+    }
+
+    /** Width to height of what the reel shows of that slide on a desk. */
+    private double ratio(String id, Sides sides) {
+        Draft draft = publishing.draft(reels.find(id));
+        List<SlideId> shown =
+                draft.seen().slides().stream().map(Slide::id).toList();
+        String crop = "crop-" + (shown.indexOf(sides.slide()) + 1);
+        double host = Widths.slot(draft.seen().slot()).at(SetUp.DESK.usualPage());
+        return draft.layout().at(host, 800).stream()
+                .filter(box -> box.name().equals(crop) && box.height() > 0)
+                .mapToDouble(box -> box.width() / box.height())
+                .findFirst()
+                .orElse(USUAL_RATIO);
+    }
+
+    /** The other picture moved by hand from where it lies: {@code {warp, right, down, turned, larger}}, px of the frame. */
+    @PostMapping("/moved")
+    @ResponseBody
+    Seen moved(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
+        Sides sides = sides(id, slide);
+        double ratio = Sides.whole(sides.frame());
+        Warp part = sides.frame().version().adjustment().part();
+        double width = sides.frame().version().width() / part.a();
+        double right = request.path("right").asDouble(0) / width;
+        double down = request.path("down").asDouble(0) / width * ratio;
+        Warp by = Warp.turn(-request.path("turned").asDouble(0), 1 / request.path("larger").asDouble(1), ratio)
+                .then(Warp.shift(-right, -down))
+                .then(warp(request.path("warp")));
+        return seen(id, sides, "Moved by hand. Nothing is changed yet.", by, null);
+    }
+
+    /** By points that were set in both as they are shown: {@code {points: [{x, y, toX, toY}]}}. */
+    @PostMapping("/matched")
+    @ResponseBody
+    Seen matched(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
+        Sides sides = sides(id, slide);
+        List<Matched.Point> points = new ArrayList<>();
+        request.path("points")
+                .forEach(point -> points.add(new Matched.Point(
+                        point.path("x").asDouble(),
+                        point.path("y").asDouble(),
+                        point.path("toX").asDouble(),
+                        point.path("toY").asDouble())));
+        Warp shown = Matched.warp(points, Sides.ratio(sides.frame()), Sides.ratio(sides.moved()));
+        Warp whole = sides.frame()
+                .version()
+                .adjustment()
+                .part()
+                .inverse()
+                .then(shown)
+                .then(sides.moved().version().adjustment().part());
+        return seen(id, sides, "Lined up by your points. Nothing is changed yet.", whole, null);
+    }
+
+    private static Warp warp(JsonNode numbers) {
+        List<Double> all = new ArrayList<>();
+        numbers.forEach(number -> all.add(number.asDouble(Double.NaN)));
+        return Warp.of(all);
+    }
+
+    /** Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null}}. */
+    @PostMapping("/lined")
+    @ResponseBody
+    Map<String, Long> line(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
+        StoredReel reel = reels.find(id);
+        Sides sides = Sides.of(reel.reel(), new SlideId(slide), pictures);
+        boolean lines = request.hasNonNull("warp");
+        PictureId shown = lines
+                ? lined.lined(sides.moved().id(), sides.frame().id(), warp(request.path("warp")))
+                : sides.moved().id();
+        SetSidePicture edit = new SetSidePicture(sides.slide(), sides.side(), shown);
+        int place = reel.reel().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
+        String words = "slide " + place + (lines ? " lined up" : " as it was taken");
+        StoredReel now = edits.step(
+                id,
+                request.path("window").asString(""),
+                request.path("editId").asString(""),
+                words,
+                edit::applyTo);
+        return Map.of("revision", now.revision());
+    }
+}
