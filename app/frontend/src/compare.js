@@ -95,8 +95,8 @@ const compare = () => ({
     return frame.length < LEAST ? 'Press a point in the left picture, then the same one in the other: two to four of them, far apart.' : 'Take these, or set another one: three also say a slant, four the angle of the camera too.';
   },
   get hand() {
-    const { right, down, turned, larger } = this.lying ?? this.taken ?? { right: 0, down: 0, turned: 0, larger: 1 };
-    return { right: two(-right), down: two(-down), turned: two(-turned), larger: two(100 / larger) };
+    const { right, down, turned, percent } = this.lying ?? this.taken ?? { right: 0, down: 0, turned: 0, percent: 100 };
+    return { right: two(right), down: two(down), turned: two(turned), larger: two(percent) };
   },
 
   /** Asks how they lie, and shows it; whether there was an answer. */
@@ -124,7 +124,7 @@ const compare = () => ({
   /** Draws the one over the other as they lie. */
   show() {
     const lying = this.lying ?? this.taken;
-    if (!lying) return;
+    if (!lying || this.setting) return;
     const { stage, moved, outside, edge, outline } = this.$refs;
     moved.style.transform = drawn(lying.preview, stage.clientWidth, stage.clientHeight);
     const { left, top, width, height } = lying.common;
@@ -218,7 +218,7 @@ const compare = () => ({
     this.points = { ...this.points, [where]: all };
   },
   pointsIn(where) {
-    return this.points[where].map(([x, y], i) => ({ n: i + 1, style: `left:${100 * x}%;top:${100 * y}%`, says: `Point ${i + 1}: arrow keys move it, Delete takes the last one away` }));
+    return this.points[where].map(([x, y], i) => ({ n: i + 1, style: { left: `${100 * x}%`, top: `${100 * y}%` }, says: `Point ${i + 1}: arrow keys move it, Delete takes the last one away` }));
   },
   nudgePoint(event) {
     const { point, in: where } = event.target.dataset;

@@ -137,9 +137,14 @@ public record Control(
         return moves ? "changes?option=" + option + (slide.isEmpty() ? "" : "&slide=" + slide) : null;
     }
 
-    /** The small picture of the one that is chosen; null where none is, or where none can be. */
+    /** Whether a picture is chosen. */
+    public boolean picks() {
+        return !value().isEmpty();
+    }
+
+    /** Where the one that is chosen is seen small; null where none is. */
     public @Nullable String small() {
-        return value().isEmpty() ? null : "/pictures/" + value() + "/small";
+        return picks() ? "/pictures/" + value() + "/small" : null;
     }
 
     /** Whether that value holds. */

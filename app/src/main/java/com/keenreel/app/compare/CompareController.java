@@ -9,6 +9,7 @@ import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.align.Matched;
 import com.keenreel.core.align.Warp;
+import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.SetSidePicture;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
@@ -16,6 +17,8 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.space.Part;
+import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
 import com.keenreel.imaging.align.Registration;
 import java.util.ArrayList;
@@ -65,7 +68,8 @@ class CompareController {
      *
      * @param current "page" for the one that is looked at, else null
      */
-    record Other(String id, String title, String state, @Nullable String current) {}
+    record Other(
+            String id, String title, String state, @Nullable String current) {}
 
     @GetMapping
     String sheet(@PathVariable String id, @PathVariable String slide, Model model) {
@@ -115,7 +119,13 @@ class CompareController {
      * @param confidence per cent; 0 where nothing was measured
      * @param lying null where it is not known how they lie
      */
-    record Seen(String says, boolean isLined, long confidence, boolean sure, @Nullable Lying lying, Lying asTaken) {}
+    record Seen(
+            String says,
+            boolean isLined,
+            long confidence,
+            boolean sure,
+            @Nullable Lying lying,
+            Lying asTaken) {}
 
     /** How they lie now; measured where nothing lines them up yet. */
     @GetMapping("/lying")
@@ -163,13 +173,16 @@ class CompareController {
     /** Width to height of what the reel shows of that slide on a desk. */
     private double ratio(String id, Sides sides) {
         Draft draft = publishing.draft(reels.find(id));
-        List<SlideId> shown =
-                draft.seen().slides().stream().map(Slide::id).toList();
-        String crop = "crop-" + (shown.indexOf(sides.slide()) + 1);
+        int n = draft.seen().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
         double host = Widths.slot(draft.seen().slot()).at(SetUp.DESK.usualPage());
-        return draft.layout().at(host, 800).stream()
-                .filter(box -> box.name().equals(crop) && box.height() > 0)
-                .mapToDouble(box -> box.width() / box.height())
+        Range range = draft.layout().range(host);
+        double width = draft.layout().inHost(range).width().at(host, Layout.WINDOW);
+        return range.frame()
+                .all()
+                .filter(placed -> placed.part().equals(Part.side(n)))
+                .mapToDouble(side -> side.box().width().at(width, Layout.WINDOW)
+                        / side.box().height().at(width, Layout.WINDOW))
+                .filter(Double::isFinite)
                 .findFirst()
                 .orElse(USUAL_RATIO);
     }
@@ -184,7 +197,10 @@ class CompareController {
         double width = sides.frame().version().width() / part.a();
         double right = request.path("right").asDouble(0) / width;
         double down = request.path("down").asDouble(0) / width * ratio;
-        Warp by = Warp.turn(-request.path("turned").asDouble(0), 1 / request.path("larger").asDouble(1), ratio)
+        Warp by = Warp.turn(
+                        -request.path("turned").asDouble(0),
+                        1 / request.path("larger").asDouble(1),
+                        ratio)
                 .then(Warp.shift(-right, -down))
                 .then(warp(request.path("warp")));
         return seen(id, sides, "Moved by hand. Nothing is changed yet.", by, null);
@@ -233,11 +249,7 @@ class CompareController {
         int place = reel.reel().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
         String words = "slide " + place + (lines ? " lined up" : " as it was taken");
         StoredReel now = edits.step(
-                id,
-                request.path("window").asString(""),
-                request.path("editId").asString(""),
-                words,
-                edit::applyTo);
+                id, request.path("window").asString(""), request.path("editId").asString(""), words, edit::applyTo);
         return Map.of("revision", now.revision());
     }
 }

@@ -9,15 +9,15 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * How two pictures lie, for the sheet that shows it.
+ * How two pictures lie, for the sheet that shows it: what is done to the other one, as it was taken, for it to lie upon the frame.
  *
  * @param warp the eight numbers, both pictures whole
  * @param preview the eight numbers by which the other picture as it is shown is drawn into the frame as it is shown
  * @param common what both show, of the ratio that the reel shows, in fractions of the frame
- * @param right how far the other one shows things to the right, px of the frame as it is shown
- * @param down likewise
+ * @param right how far it is moved to the right, px of the frame; negative to the left
+ * @param down likewise, downward
  * @param turned degrees to the right
- * @param larger how many times as large
+ * @param percent how large it is made, of what it is when it is as wide as the frame
  * @param shift "42 px left, 27 px down"
  * @param turn "1.4° to the right"
  * @param size "3.2 % smaller"
@@ -31,7 +31,7 @@ record Lying(
         double right,
         double down,
         double turned,
-        double larger,
+        double percent,
         String shift,
         String turn,
         String size,
@@ -57,13 +57,13 @@ record Lying(
                 whole.numbers(),
                 shown.inverse().numbers(),
                 common,
-                moved.right(),
-                moved.down(),
-                moved.turned(),
-                moved.larger(),
-                way(moved.right(), "right", "left") + ", " + way(moved.down(), "down", "up"),
-                turn(moved.turned()),
-                size(moved.larger()),
+                -moved.right(),
+                -moved.down(),
+                -moved.turned(),
+                100 / moved.larger(),
+                way(-moved.right(), "right", "left") + ", " + way(-moved.down(), "down", "up"),
+                turn(-moved.turned()),
+                size(1 / moved.larger()),
                 moved.tilted() < 0.002 * width
                         ? ""
                         : "taken from another angle: corners are off by " + tenths(moved.tilted()) + " px",

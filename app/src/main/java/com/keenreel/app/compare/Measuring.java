@@ -37,7 +37,10 @@ class Measuring {
             throw new Refusal("Only photographs are lined up, no drawings.");
         }
         List<Object> pair = List.of(
-                one.sha256(), one.adjustment(), other.sha256(), other.adjustment().quarters());
+                one.sha256(),
+                one.adjustment(),
+                other.sha256(),
+                other.adjustment().quarters());
         return known.get(pair, any -> measure(one, other));
     }
 
@@ -45,7 +48,9 @@ class Measuring {
         try {
             return Registration.of(
                     Darkroom.grey(
-                            Received.look(files.read(one.sha256())), one.adjustment().quarters(), Registration.WIDTH),
+                            Received.look(files.read(one.sha256())),
+                            one.adjustment().quarters(),
+                            Registration.WIDTH),
                     Darkroom.grey(
                             Received.look(files.read(other.sha256())),
                             other.adjustment().quarters(),
