@@ -76,6 +76,9 @@ const compare = () => ({
   get mayMeasure() {
     return this.isLined || !this.confidence;
   },
+  get state() {
+    return this.isLined ? 'lined up' : 'as taken';
+  },
   get leaveSaid() {
     return this.isLined ? 'As it was taken' : 'Leave as taken';
   },

@@ -97,10 +97,10 @@ class CompareTest {
         assertThat(says(page)).hasText("Shown lined up. Nothing is changed yet.");
         page.locator("[data-do=line-up]").click();
         assertThat(says(page)).hasText(STATE);
+        assertThat(page.locator(".compare-others")).containsText("lined up");
         page.locator("[data-do=as-taken]").click();
-        assertThat(page.locator(".compare-others")).containsText("lined up"); // until it is loaded anew
-        page.reload();
         assertThat(page.locator(".compare-others")).containsText("as taken");
+        assertThat(says(page)).hasText("As it was taken.");
     }
 
     @Test

@@ -69,7 +69,12 @@ class CompareController {
      * @param current "page" for the one that is looked at, else null
      */
     record Other(
-            String id, String title, String state, @Nullable String current) {}
+            String id, String title, String state, @Nullable String current) {
+        /** What the state follows on the page of the one that is looked at. */
+        public @Nullable String bound() {
+            return current == null ? null : "state";
+        }
+    }
 
     @GetMapping
     String sheet(@PathVariable String id, @PathVariable String slide, Model model) {
@@ -86,8 +91,15 @@ class CompareController {
         model.addAttribute("title", others.get(place).title());
         model.addAttribute("sides", sides);
         model.addAttribute("movedLeft", sides.side() == Carries.Side.BEFORE);
-        model.addAttribute("movedCalled", sides.side().word());
-        model.addAttribute("frameCalled", sides.side() == Carries.Side.BEFORE ? "after" : "before");
+        String moved = sides.side().word();
+        String frame = sides.side() == Carries.Side.BEFORE ? "after" : "before";
+        model.addAttribute("movedCalled", moved);
+        model.addAttribute("frameCalled", frame);
+        model.addAttribute(
+                "stageCalled",
+                "The picture " + moved + " over the picture " + frame
+                        + ". While you move it by hand, arrow keys move it by 1 px, with Shift by 10, with Alt by 0.1;"
+                        + " comma and full stop turn it, minus and plus size it.");
         return "compare";
     }
 
