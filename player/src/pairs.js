@@ -1,7 +1,7 @@
 // Pairs: a divider that is moved by pointer, touch and keys. The before picture is cut off at it, never resized.
 import { ENOUGH } from './swiping.js';
 
-const STEP = 5; // per cent per arrow key
+const STEP = 1; // per cent per arrow key
 
 export class Pairs {
   constructor(piece) {
@@ -70,7 +70,7 @@ export class Pairs {
     on(crop, 'pointerup', goes);
     on(crop, 'pointercancel', () => (press = undefined));
     on(handle, 'keydown', (event) => {
-      const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP, PageDown: -4 * STEP, PageUp: 4 * STEP, Home: -100, End: 100 }[event.key];
+      const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP, PageDown: -10 * STEP, PageUp: 10 * STEP, Home: -100, End: 100 }[event.key];
       if (!by) return;
       event.preventDefault();
       move(Math.round(100 * at + by) / 100);

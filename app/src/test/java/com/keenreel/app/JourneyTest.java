@@ -463,7 +463,9 @@ class JourneyTest {
             Locator handle = page.getByRole(AriaRole.SLIDER).first();
             assertThat(handle).hasAttribute("aria-valuenow", "50");
             handle.press("ArrowRight");
-            assertThat(handle).hasAttribute("aria-valuenow", "55");
+            assertThat(handle).hasAttribute("aria-valuenow", "51");
+            handle.press("PageUp");
+            assertThat(handle).hasAttribute("aria-valuenow", "61");
             handle.press("Home");
             assertThat(handle).hasAttribute("aria-valuenow", "0");
             BoundingBox crop = page.locator(".crop-1").boundingBox();

@@ -5,8 +5,7 @@ import com.keenreel.app.store.StoredPicture;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Sides;
 import com.keenreel.core.reel.Sides.Candidate;
-import com.keenreel.core.reel.Sides.Told;
-import java.util.ArrayList;
+import com.keenreel.core.reel.Sides.Couple;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,7 +28,7 @@ class SidesController {
      */
     record Pair(String before, String after, String says) {}
 
-    /** The pairs of those pictures, in their order, each two in a row; a last one without partner is left out. */
+    /** The pairs of those pictures: those that are named alike, and each two of the others; one without partner is left out. */
     @PostMapping("/pictures/sides")
     @ResponseBody
     List<Pair> sides(@RequestBody List<String> ids) {
@@ -39,24 +38,23 @@ class SidesController {
                 .flatMap(id ->
                         found.stream().filter(picture -> picture.id().value().equals(id)))
                 .toList();
-        List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i + 1 < there.size(); i += 2) {
-            StoredPicture first = there.get(i);
-            StoredPicture second = there.get(i + 1);
-            Told told = Sides.tell(candidate(first), candidate(second));
-            StoredPicture before = told.turned() ? second : first;
-            StoredPicture after = told.turned() ? first : second;
-            pairs.add(new Pair(before.id().value(), after.id().value(), says(told)));
-        }
-        return pairs;
+        return Sides.couples(there.stream().map(SidesController::candidate).toList()).stream()
+                .map(couple -> new Pair(
+                        there.get(couple.before()).id().value(),
+                        there.get(couple.after()).id().value(),
+                        says(couple)))
+                .toList();
     }
 
     private static Candidate candidate(StoredPicture picture) {
         return new Candidate(picture.name(), picture.taken());
     }
 
-    private static String says(Told told) {
-        return switch (told.by()) {
+    private static String says(Couple couple) {
+        if (couple.alike()) {
+            return "Named alike; before and after by their names.";
+        }
+        return switch (couple.by()) {
             case NAMES -> "Before and after by their names.";
             case DATES -> "Before and after by when they were taken.";
             case NOTHING -> "Before and after as they came.";

@@ -358,7 +358,7 @@ abstract class EnginesTest {
         engine.press(Engine.RIGHT);
         engine.until(
                 "() => { " + ROOT
-                        + "return root.querySelector('.slide-1 .handle').getAttribute('aria-valuetext') === 'Before 30 %, After 70 %'; }");
+                        + "return root.querySelector('.slide-1 .handle').getAttribute('aria-valuetext') === 'Before 26 %, After 74 %'; }");
 
         live(engine, "pattern-plates");
         JsonNode plate = engine.ask(

@@ -2,9 +2,17 @@ package com.keenreel.core.reel;
 
 import java.text.Normalizer;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Which of two pictures of one thing is the one before, and which the one after. */
@@ -20,6 +28,10 @@ public final class Sides {
             words("after new now today restored finished nachher neu heute danach après"
                     + " apres nouveau neuf después despues nuevo dopo nuovo na nieuw nu depois novo po nowy nowe efter ny etter"
                     + " jälkeen jalkeen uusi بعد جديد אחרי חדש");
+
+    /** Between words, between numbers, and between the two. */
+    private static final Pattern PIECES =
+            Pattern.compile("[^\\p{L}\\p{N}]+|(?<=\\p{L})(?=\\p{N})|(?<=\\p{N})(?=\\p{L})");
 
     private Sides() {}
 
@@ -45,6 +57,64 @@ public final class Sides {
      * @param turned whether the second one comes before the first
      */
     public record Told(boolean turned, By by) {}
+
+    /**
+     * Two pictures that go together.
+     *
+     * @param before its place in the list that they were given in
+     * @param after likewise
+     * @param alike whether they are together because their names are alike but for what says before and after
+     * @param by by what they were told apart
+     */
+    public record Couple(int before, int after, boolean alike, By by) {}
+
+    /**
+     * Which pictures go together: first those that are named alike, one saying that it is before, one that it is after; then each
+     * two that are left, as they come. The last one is left over where their number is odd.
+     *
+     * @return by the first picture of each
+     */
+    public static List<Couple> couples(List<Candidate> all) {
+        Map<String, List<Integer>> named = new LinkedHashMap<>();
+        for (int i = 0; i < all.size(); i++) {
+            String rest = rest(all.get(i).file());
+            if (side(all.get(i).file()) != 0 && !rest.isEmpty()) {
+                named.computeIfAbsent(rest, any -> new ArrayList<>()).add(i);
+            }
+        }
+        List<Couple> couples = new ArrayList<>();
+        List<Integer> left =
+                new ArrayList<>(IntStream.range(0, all.size()).boxed().toList());
+        for (List<Integer> alike : named.values()) {
+            if (alike.size() == 2) {
+                int one = alike.get(0);
+                int other = alike.get(1);
+                int apart = side(all.get(other).file()) - side(all.get(one).file());
+                if (apart != 0) {
+                    couples.add(new Couple(apart > 0 ? one : other, apart > 0 ? other : one, true, By.NAMES));
+                    left.removeAll(alike);
+                }
+            }
+        }
+        for (int i = 0; i + 1 < left.size(); i += 2) {
+            int one = left.get(i);
+            int other = left.get(i + 1);
+            Told told = tell(all.get(one), all.get(other));
+            couples.add(new Couple(told.turned() ? other : one, told.turned() ? one : other, false, told.by()));
+        }
+        couples.sort(Comparator.comparingInt(couple -> Math.min(couple.before(), couple.after())));
+        return List.copyOf(couples);
+    }
+
+    /** What a name says beside before and after, without its ending. */
+    private static String rest(String file) {
+        String name = Normalizer.normalize(file, Normalizer.Form.NFC)
+                .toLowerCase(Locale.ROOT)
+                .replaceFirst("\\.[a-z0-9]{2,5}$", "");
+        return Arrays.stream(PIECES.split(name))
+                .filter(piece -> !piece.isEmpty() && !BEFORE.contains(piece) && !AFTER.contains(piece))
+                .collect(Collectors.joining(" "));
+    }
 
     /** Tells two pictures apart: by their names, then by when they were taken. */
     public static Told tell(Candidate first, Candidate second) {

@@ -6,6 +6,8 @@ import com.keenreel.core.reel.Sides.By;
 import com.keenreel.core.reel.Sides.Candidate;
 import com.keenreel.core.reel.Sides.Told;
 import java.time.LocalDateTime;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -53,6 +55,33 @@ class SidesTest {
                 .isEqualTo(new Told(true, By.DATES));
         assertThat(Sides.tell(new Candidate(first, MARCH), new Candidate(second, MAY)))
                 .isEqualTo(new Told(false, By.DATES));
+    }
+
+    private static List<Sides.Couple> couples(String... files) {
+        return Sides.couples(
+                Stream.of(files).map(file -> new Candidate(file, null)).toList());
+    }
+
+    @Test
+    void manyAtOnceGoTogetherByTheirNamesAndTheRestAsTheyCome() {
+        assertThat(couples(
+                        "kitchen-after.jpg",
+                        "hall before.jpg",
+                        "IMG_1.jpg",
+                        "kitchen-before.jpg",
+                        "IMG_2.jpg",
+                        "Hall After.png"))
+                .containsExactly(
+                        new Sides.Couple(3, 0, true, By.NAMES),
+                        new Sides.Couple(1, 5, true, By.NAMES),
+                        new Sides.Couple(2, 4, false, By.NOTHING));
+        assertThat(couples("before1.jpg", "before2.jpg", "after2.jpg", "after1.jpg"))
+                .containsExactly(new Sides.Couple(0, 3, true, By.NAMES), new Sides.Couple(1, 2, true, By.NAMES));
+        assertThat(couples("floor-before.jpg", "floor-before-2.jpg", "other.jpg"))
+                .as("nobody says which of two it goes with")
+                .containsExactly(new Sides.Couple(0, 1, false, By.NOTHING));
+        assertThat(couples("before.jpg", "after.jpg")).containsExactly(new Sides.Couple(0, 1, false, By.NAMES));
+        assertThat(couples("one.jpg")).isEmpty();
     }
 
     @Test
