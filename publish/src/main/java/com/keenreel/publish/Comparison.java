@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
@@ -38,7 +39,10 @@ final class Comparison {
                 .attr("aria-valuemax", "100")
                 .attr("aria-valuenow", String.valueOf(Math.round(100 * pair.startsAt())))
                 .attr("aria-valuetext", shares(pair));
-        handle.appendChild(Shapes.grip());
+        Element drawn = Shapes.handle(material.reel().choices().get(PairOptions.HANDLE));
+        if (drawn != null) {
+            handle.appendChild(drawn);
+        }
     }
 
     /** Both pictures, the one before cut off at the divider. */

@@ -154,8 +154,8 @@ final class PlanWriter {
             if (slide.carries() instanceof Carries.Pair pair) {
                 pairs.putObject(slide.id().value())
                         .put("start", pair.startsAt())
-                        .put("clearBefore", PairBoxes.clearance(facts.type(), pair.nameBefore()))
-                        .put("clearAfter", PairBoxes.clearance(facts.type(), pair.nameAfter()));
+                        .put("clearBefore", PairBoxes.clearance(reel.choices(), facts.type(), pair.nameBefore()))
+                        .put("clearAfter", PairBoxes.clearance(reel.choices(), facts.type(), pair.nameAfter()));
             }
         }
         plan.putObject("say")

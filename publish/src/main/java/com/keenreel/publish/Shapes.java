@@ -1,8 +1,10 @@
 package com.keenreel.publish;
 
 import com.keenreel.core.option.ArrowForm;
+import com.keenreel.core.option.HandleForm;
 import java.util.Locale;
 import org.jsoup.nodes.Element;
+import org.jspecify.annotations.Nullable;
 
 /** The drawn shapes on controls, on a grid of 20 x 20. */
 public final class Shapes {
@@ -31,8 +33,13 @@ public final class Shapes {
         return new Element[] {drawn("bars", "M6.5 4v12M13.5 4v12"), drawn("play", "M6 3.5v13L16 10Z")};
     }
 
-    static Element grip() {
-        return drawn("", "M7.5 4v12M12.5 4v12");
+    /** What is drawn on what a divider is held by; null for nothing. */
+    static @Nullable Element handle(HandleForm form) {
+        return switch (form) {
+            case GRIP -> drawn("", "M7.5 4v12M12.5 4v12");
+            case ARROWS -> drawn("", "M7 4.5 1.5 10 7 15.5M13 4.5l5.5 5.5-5.5 5.5");
+            case RING, LINE, NONE -> null;
+        };
     }
 
     static Element close() {

@@ -166,8 +166,9 @@ final class StyleSheet {
             rules.addAll(DepthRules.withoutScripts(row));
         }
         if (needs.has(Needs.Beside.PAIRS)) {
-            rules.add(
-                    ".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.TYPE) + "}");
+            rules.add(".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";"
+                    + css(PairBoxes.type(reel.choices())) + "}");
+            rules.addAll(PairRules.of(reel.choices()));
         }
         return rules;
     }

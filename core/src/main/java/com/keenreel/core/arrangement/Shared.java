@@ -5,6 +5,7 @@ import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
@@ -49,7 +50,7 @@ public final class Shared {
 
     /** What cells have: pictures cropped to a ratio, and their words. */
     public static final Set<Option<?>> CELLS = together(
-            EVERY,
+            together(EVERY, PairOptions.all()),
             ShapeOptions.RATIO,
             ShapeOptions.FIT,
             Options.WORDS_PLACE,

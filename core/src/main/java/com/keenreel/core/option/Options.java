@@ -158,6 +158,7 @@ public final class Options {
         all.addAll(ThumbOptions.all());
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
+        all.addAll(PairOptions.all());
         return Collections.unmodifiableCollection(all);
     }
 

@@ -3,7 +3,12 @@ package com.keenreel.core.space;
 import com.keenreel.core.align.Overlap;
 import com.keenreel.core.align.Overlap.Common;
 import com.keenreel.core.align.Warp;
+import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.FitKind;
+import com.keenreel.core.option.NamesPlace;
+import com.keenreel.core.option.PairOptions;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.FocalPoint;
@@ -21,14 +26,8 @@ public final class PairBoxes {
     /** Between a name and the edges of its ground, px. */
     public static final double PADDING = 12;
 
-    /** Size of a name's type, px. */
-    public static final double SIZE = 15;
-
-    /** Height of a name's ground, px. */
-    public static final double HEIGHT = 32;
-
-    /** Type of a name: one line that fills its ground. */
-    public static final Type TYPE = Type.fixed(SIZE, HEIGHT);
+    /** How much higher than its type the ground of a name is, px. */
+    private static final double HIGHER = 17;
 
     /** Width of the divider, px. */
     public static final double DIVIDER = 2;
@@ -41,16 +40,28 @@ public final class PairBoxes {
 
     private PairBoxes() {}
 
+    /** Type of a name: one line that fills its ground. */
+    public static Type type(Choices choices) {
+        double size = choices.get(PairOptions.NAMES_SIZE);
+        return Type.fixed(size, size + HIGHER);
+    }
+
     /** The width of a name with its ground, in whole px: browsers cut off what a fraction too small is left for. */
-    public static double nameWidth(Advances type, String name) {
-        return name.isEmpty() ? 0 : Math.ceil(type.of(name, false, SIZE)) + 2 * PADDING;
+    private static double nameWidth(Choices choices, Advances type, String name) {
+        double size = choices.get(PairOptions.NAMES_SIZE);
+        return name.isEmpty() ? 0 : Math.ceil(type.of(name, false, size)) + 2 * PADDING;
+    }
+
+    /** How wide and high the hit area of a divider's handle is, px. */
+    private static double hit(Choices choices) {
+        return Math.max(Target.HIT, choices.get(PairOptions.HANDLE_SIZE));
     }
 
     /**
      * What a name needs from its edge to be clear of the divider: it is hidden while the divider is nearer, px.
      */
-    public static double clearance(Advances type, String name) {
-        return INSET + nameWidth(type, name);
+    public static double clearance(Choices choices, Advances type, String name) {
+        return INSET + nameWidth(choices, type, name);
     }
 
     /**
@@ -62,17 +73,23 @@ public final class PairBoxes {
             int n,
             Carries.Pair pair,
             Facts facts,
-            FitKind fit,
+            Choices choices,
+            SetUp setUp,
             FocalPoint focal,
             Length width,
             Length height,
             Length foot) {
+        FitKind fit = choices.get(ShapeOptions.FIT, setUp);
+        double high = choices.get(PairOptions.NAMES_SIZE) + HIGHER;
+        double hit = hit(choices);
         Warp lined = lined(facts.of(pair.before()), facts.of(pair.after()));
         Box before = box(facts.of(pair.before()), lined, fit, width, height, focal);
         Box after = box(facts.of(pair.after()), lined, fit, width, height, focal);
         Length divider = width.times(pair.startsAt());
-        Length middle = height.minus(Target.HIT).dividedBy(2);
-        Length nameTop = height.minus(HEIGHT).minus(Length.max(Length.px(INSET), foot));
+        Length middle = height.minus(hit).dividedBy(2);
+        Length nameTop = choices.get(PairOptions.NAMES_PLACE, setUp) == NamesPlace.HEAD
+                ? Length.px(INSET)
+                : height.minus(high).minus(Length.max(Length.px(INSET), foot));
         Advances type = facts.type();
 
         List<Placed> parts = new ArrayList<>();
@@ -80,18 +97,19 @@ public final class PairBoxes {
         parts.add(Placed.of(
                 Part.side(n), Box.all(width, height), List.of(Placed.of(Part.picture(n, Side.BEFORE), before))));
         if (!pair.nameBefore().isEmpty()) {
-            double own = nameWidth(type, pair.nameBefore());
-            parts.add(Placed.of(Part.label(n, Side.BEFORE), Box.of(Length.px(INSET), nameTop, own, HEIGHT))
-                    .seenWhile(divider.minus(clearance(type, pair.nameBefore()))));
+            double own = nameWidth(choices, type, pair.nameBefore());
+            parts.add(Placed.of(Part.label(n, Side.BEFORE), Box.of(Length.px(INSET), nameTop, own, high))
+                    .seenWhile(divider.minus(clearance(choices, type, pair.nameBefore()))));
         }
         if (!pair.nameAfter().isEmpty()) {
-            double own = nameWidth(type, pair.nameAfter());
-            parts.add(Placed.of(Part.label(n, Side.AFTER), Box.of(width.minus(INSET + own), nameTop, own, HEIGHT))
-                    .seenWhile(width.minus(clearance(type, pair.nameAfter())).minus(divider)));
+            double own = nameWidth(choices, type, pair.nameAfter());
+            parts.add(Placed.of(Part.label(n, Side.AFTER), Box.of(width.minus(INSET + own), nameTop, own, high))
+                    .seenWhile(width.minus(clearance(choices, type, pair.nameAfter()))
+                            .minus(divider)));
         }
         parts.add(Placed.of(
                 Part.divider(n), new Box(divider.minus(DIVIDER / 2), Length.ZERO, Length.px(DIVIDER), height)));
-        parts.add(Placed.of(Part.handle(n), Box.of(divider.minus(Target.HIT / 2), middle, Target.HIT, Target.HIT)));
+        parts.add(Placed.of(Part.handle(n), Box.of(divider.minus(hit / 2), middle, hit, hit)));
         return parts;
     }
 

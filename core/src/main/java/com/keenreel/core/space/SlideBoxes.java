@@ -198,7 +198,7 @@ public final class SlideBoxes {
             return List.of(Placed.of(own == null ? Part.behind(n) : Part.behind(n, setUp), filling), standing);
         }
         if (slide.carries() instanceof Carries.Pair pair) {
-            return PairBoxes.in(n, pair, facts, fit, facts.focal(slide, setUp), width, height, foot);
+            return PairBoxes.in(n, pair, facts, choices, setUp, facts.focal(slide, setUp), width, height, foot);
         }
         return List.of();
     }
