@@ -49,6 +49,7 @@ const compare = () => ({
   setting: false,
   points: { frame: [], moved: [] }, // fractions
   at: 0.5, // the divider
+  even: 0, // by how much colours are evened out, per cent
 
   init() {
     this.address = this.$root.dataset.address;
@@ -71,7 +72,10 @@ const compare = () => ({
     return `${this.confidence} %, ${this.sure ? 'sure' : 'unsure'}`;
   },
   get mayLineUp() {
-    return this.known && !this.stored;
+    return this.known && !(this.stored && this.even === this.evenStored);
+  },
+  get evenSaid() {
+    return this.even ? `${this.even} %` : 'not at all';
   },
   get mayMeasure() {
     return this.isLined || !this.confidence;
@@ -121,6 +125,7 @@ const compare = () => ({
   take(seen) {
     Object.assign(this, { says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, lying: seen.lying, taken: seen.asTaken });
     this.stored = this.isLined && seen.says.startsWith('They are');
+    if (this.stored) this.even = this.evenStored = seen.even;
     this.show();
   },
 
@@ -129,12 +134,39 @@ const compare = () => ({
     const lying = this.lying ?? this.taken;
     if (!lying || this.setting) return;
     const { stage, moved, outside, edge, outline } = this.$refs;
+    this.showEvened();
     moved.style.transform = drawn(lying.preview, stage.clientWidth, stage.clientHeight);
     const { left, top, width, height } = lying.common;
     const common = path(CORNERS.map(([x, y]) => [left + x * width, top + y * height]));
     outside.setAttribute('d', `${path([[-1, -1], [2, -1], [2, 2], [-1, 2]])}${common}`);
     edge.setAttribute('d', common);
     outline.setAttribute('d', path(CORNERS.map((corner) => led(lying.preview, corner))));
+  },
+
+  /** What evens colours out goes by how they lie: it is asked for when it is wanted. */
+  evened({ target }) {
+    this.even = Number(target.value);
+    this.showEvened();
+  },
+  async showEvened() {
+    const { moved, gains } = this.$refs;
+    if (this.even && this.lying && this.gainsOf !== this.lying) {
+      const mine = (this.gainsOf = this.lying);
+      try {
+        const found = await send('POST', `${this.address}/gains`, { warp: mine.warp });
+        if (mine !== this.lying) return;
+        this.gains = found;
+      } catch (failed) {
+        this.gainsOf = null;
+        this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed.';
+        return;
+      }
+    }
+    const shown = this.even && this.lying && this.gains;
+    moved.style.filter = shown ? 'url(#evening)' : '';
+    if (!shown) return;
+    const [red, green, blue] = ['red', 'green', 'blue'].map((one) => this.gains[one] ** (this.even / 100));
+    gains.setAttribute('values', `${red} 0 0 0 0 0 ${green} 0 0 0 0 0 ${blue} 0 0 0 0 0 1 0`);
   },
 
   look({ currentTarget }) {
@@ -254,6 +286,7 @@ const compare = () => ({
       return;
     }
     this.lying = null;
+    this.even = 0;
     this.confidence = 0;
     this.says = 'As it was taken.';
     this.show();
@@ -261,7 +294,7 @@ const compare = () => ({
   async store(warp, said) {
     this.problem = '';
     try {
-      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), warp });
+      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), warp, even: this.even });
     } catch (failed) {
       this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed; try again.';
       if (passes(failed)) notice(this.problem);

@@ -68,6 +68,9 @@ class CompareTest {
         assertThat(figure(page, "turn")).hasText("2.3° to the left");
         assertThat(figure(page, "size")).hasText(Pattern.compile("3\\.[67] % larger"));
         assertThat(figure(page, "confidence")).containsText("sure");
+        page.locator("[data-even]").fill("100");
+        page.waitForFunction("() => document.querySelector('.over img').style.filter.includes('evening')");
+        page.locator("[data-even]").fill("0");
         page.locator("[data-do=line-up]").click();
         assertThat(says(page)).hasText(STATE);
 

@@ -27,8 +27,14 @@ public record Adjustment(
      * @param warp where each point of the frame is in the turned picture
      * @param width px across
      * @param height px down
+     * @param evening what its colours are brought to
      */
-    public record Onto(Warp warp, int width, int height) {}
+    public record Onto(Warp warp, int width, int height, Evening evening) {
+        /** In the colours that it has. */
+        public Onto(Warp warp, int width, int height) {
+            this(warp, width, height, Evening.NONE);
+        }
+    }
 
     /** Nothing changed. */
     public static final Adjustment NONE = new Adjustment(0, 0, 0, 0, 0);

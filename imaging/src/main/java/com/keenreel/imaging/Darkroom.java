@@ -1,5 +1,6 @@
 package com.keenreel.imaging;
 
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.imaging.align.Grey;
 import java.util.ArrayList;
@@ -128,6 +129,21 @@ public final class Darkroom {
         return file.format() == Format.SVG
                 ? grey(narrowed(Drawings.pixels(file), width))
                 : grey(Opened.of(file, turned, width));
+    }
+
+    /**
+     * What brings the colours of one picture to those of another.
+     *
+     * @param quarters by how many quarters each is turned to the right
+     * @param warp where each point of the one, whole, is in the other
+     * @throws Refused when the pixels of one of them cannot be read
+     */
+    public static Evening evening(Received one, int quarters, Received other, int otherQuarters, Warp warp)
+            throws Refused {
+        return Evening.between(
+                Opened.of(one, new Adjustment(quarters, 0, 0, 0, 0), 480),
+                Opened.of(other, new Adjustment(otherQuarters, 0, 0, 0, 0), 480),
+                warp);
     }
 
     /** Brightness as eyes weigh colours (ITU-R BT.709), on white where a picture is transparent. */

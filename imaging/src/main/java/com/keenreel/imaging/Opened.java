@@ -19,7 +19,7 @@ final class Opened {
             int height = (int) Math.max(1, Math.round((double) width * onto.height() / onto.width()));
             Adjustment turned = new Adjustment(adjustment.quarters(), 0, 0, 0, 0);
             int needed = Warping.needed(onto.warp(), width);
-            return Warping.into(of(file, turned, needed), onto.warp(), width, height);
+            return Warping.into(onto.evening().of(of(file, turned, needed)), onto.warp(), width, height);
         }
         Decoded decoded = Decoded.of(file);
         double[] edges = adjustment.stored(file.orientation());

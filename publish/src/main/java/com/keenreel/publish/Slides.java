@@ -6,6 +6,7 @@ import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
@@ -103,6 +104,7 @@ final class Slides {
         pictures.add(plays(slide));
         if (slide.carries() instanceof Carries.Pair pair) {
             pictures.add(comparison.altBefore(pair));
+            pictures.add(material.reel().choices().get(PairOptions.HANDLE));
         }
         return new DependsOn(
                 n,

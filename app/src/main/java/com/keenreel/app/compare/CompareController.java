@@ -20,6 +20,7 @@ import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
+import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.align.Registration;
 import java.util.ArrayList;
 import java.util.List;
@@ -129,6 +130,7 @@ class CompareController {
      *
      * @param says what it is, as a sentence
      * @param confidence per cent; 0 where nothing was measured
+     * @param even by how much their colours are evened out now, per cent
      * @param lying null where it is not known how they lie
      */
     record Seen(
@@ -136,6 +138,7 @@ class CompareController {
             boolean isLined,
             long confidence,
             boolean sure,
+            long even,
             @Nullable Lying lying,
             Lying asTaken) {}
 
@@ -178,6 +181,7 @@ class CompareController {
                 sides.lined() != null,
                 found == null ? 0 : Math.round(100 * found.confidence()),
                 found == null || found.isSure(),
+                Math.round(100 * sides.evening().strength()),
                 warp == null ? null : Lying.of(sides, warp, ratio),
                 Lying.of(sides, taken, ratio));
     }
@@ -247,16 +251,41 @@ class CompareController {
         return Warp.of(all);
     }
 
-    /** Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null}}. */
+    /** What evens out their colours. */
+    record Gains(double red, double green, double blue) {}
+
+    /** By how much more of each colour the one has, where they lie like that: {@code {warp}}. */
+    @PostMapping("/gains")
+    @ResponseBody
+    Gains gains(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
+        Sides sides = sides(id, slide);
+        Evening found = measuring.evening(sides.frame(), sides.moved(), warp(request.path("warp")));
+        return new Gains(found.red(), found.green(), found.blue());
+    }
+
+    /** The evening of that strength, per cent, where they lie like that. */
+    private Evening evening(Sides sides, Warp warp, double percent) {
+        return percent <= 0
+                ? Evening.NONE
+                : measuring.evening(sides.frame(), sides.moved(), warp).by(percent / 100);
+    }
+
+    /**
+     * Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null, even}}, by how much their
+     * colours are evened out, per cent.
+     */
     @PostMapping("/lined")
     @ResponseBody
     Map<String, Long> line(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
         Sides sides = Sides.of(reel.reel(), new SlideId(slide), pictures);
         boolean lines = request.hasNonNull("warp");
-        PictureId shown = lines
-                ? lined.lined(sides.moved().id(), sides.frame().id(), warp(request.path("warp")))
-                : sides.moved().id();
+        PictureId shown = sides.moved().id();
+        if (lines) {
+            Warp warp = warp(request.path("warp"));
+            Evening evening = evening(sides, warp, request.path("even").asDouble(0));
+            shown = lined.lined(sides.moved().id(), sides.frame().id(), warp, evening);
+        }
         SetSidePicture edit = new SetSidePicture(sides.slide(), sides.side(), shown);
         int place = reel.reel().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
         String words = "slide " + place + (lines ? " lined up" : " as it was taken");

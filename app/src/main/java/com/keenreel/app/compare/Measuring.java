@@ -5,8 +5,10 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.keenreel.app.store.ContentFiles;
 import com.keenreel.app.store.StoredPicture;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.core.align.Warp;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.imaging.Darkroom;
+import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
@@ -19,6 +21,9 @@ import org.springframework.stereotype.Component;
 class Measuring {
     private final ContentFiles files;
     private final Cache<List<Object>, Registration> known =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    private final Cache<List<Object>, Evening> evened =
             Caffeine.newBuilder().maximumSize(200).build();
 
     Measuring(ContentFiles files) {
@@ -42,6 +47,30 @@ class Measuring {
                 other.sha256(),
                 other.adjustment().quarters());
         return known.get(pair, any -> measure(one, other));
+    }
+
+    /** What brings the colours of the one that is moved to those of the other, where they lie like that. */
+    Evening evening(StoredPicture frame, StoredPicture moved, Warp warp) {
+        Version one = frame.version();
+        Version other = moved.version();
+        List<Object> pair = List.of(
+                one.sha256(),
+                one.adjustment(),
+                other.sha256(),
+                other.adjustment().quarters(),
+                warp);
+        return evened.get(pair, any -> {
+            try {
+                return Darkroom.evening(
+                        Received.look(files.read(one.sha256())),
+                        one.adjustment().quarters(),
+                        Received.look(files.read(other.sha256())),
+                        other.adjustment().quarters(),
+                        warp);
+            } catch (Refused broken) {
+                throw new Refusal(String.valueOf(broken.getMessage()));
+            }
+        });
     }
 
     private Registration measure(Version one, Version other) {

@@ -11,6 +11,7 @@ import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
+import com.keenreel.imaging.Evening;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,13 +21,15 @@ import org.jspecify.annotations.Nullable;
  * @param frame the picture that stays
  * @param moved the other one as it was taken
  * @param lined how it is lined up now; null where it is as it was taken
+ * @param evening what its colours are brought to now
  */
 record Sides(
         SlideId slide,
         Side side,
         StoredPicture frame,
         StoredPicture moved,
-        @Nullable Warp lined) {
+        @Nullable Warp lined,
+        Evening evening) {
     /**
      * Those of a slide.
      *
@@ -41,14 +44,20 @@ record Sides(
         StoredPicture after = pictures.find(pair.after());
         Lined turned = before.lined();
         if (turned != null && turned.with().equals(after.id())) {
-            return new Sides(id, Side.BEFORE, after, pictures.find(turned.of()), turned.warp());
+            return new Sides(id, Side.BEFORE, after, pictures.find(turned.of()), turned.warp(), turned.evening());
         }
         Lined own = after.lined();
         if (own == null) {
-            return new Sides(id, Side.AFTER, before, after, null);
+            return new Sides(id, Side.AFTER, before, after, null, Evening.NONE);
         }
         boolean together = own.with().equals(before.id());
-        return new Sides(id, Side.AFTER, before, pictures.find(own.of()), together ? own.warp() : null);
+        return new Sides(
+                id,
+                Side.AFTER,
+                before,
+                pictures.find(own.of()),
+                together ? own.warp() : null,
+                together ? own.evening() : Evening.NONE);
     }
 
     /** Where it is known how they lie: where each point of the frame as it is shown is in the other as it is shown. */

@@ -8,6 +8,7 @@ import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.align.Warp;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.Format;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -37,10 +38,11 @@ public class LinedStore {
      * @param of what is lined up
      * @param with what it is lined up with
      * @param warp where each point of that one, whole, is in the other, whole
+     * @param evening what its colours are brought to
      * @throws Refusal where one of them has no pixels, or moves
      */
-    public PictureId lined(PictureId of, PictureId with, Warp warp) {
-        String by = PictureRows.words(warp);
+    public PictureId lined(PictureId of, PictureId with, Warp warp, Evening evening) {
+        String by = PictureRows.words(warp, evening);
         return sql.transactionResult(inside -> {
             DSLContext tx = DSL.using(inside);
             StoredPicture original = new PictureStore(tx).find(of);
@@ -90,7 +92,7 @@ public class LinedStore {
         copy.setWidth((long) with.width());
         copy.setHeight((long) with.height());
         copy.setTrimmed("0 0 0 0");
-        copy.setLinedBy(PictureRows.words(by));
+        copy.setLinedBy(PictureRows.words(by, PictureRows.evening(row.getLinedBy())));
         copy.setFocalX(null);
         copy.setFocalY(null);
         copy.setTraits(null);

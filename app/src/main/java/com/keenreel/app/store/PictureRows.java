@@ -16,6 +16,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Adjustment.Onto;
+import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.video.VideoFile.Kind;
 import java.time.LocalDateTime;
@@ -25,6 +26,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -43,6 +45,9 @@ final class PictureRows {
     private static final List<Field<?>> VERSION = Arrays.stream(PICTURE_VERSION.fields())
             .filter(field -> !field.equals(PICTURE_VERSION.PLACEHOLDER))
             .toList();
+
+    /** How many numbers a warp has. */
+    private static final int WARP = 8;
 
     private PictureRows() {}
 
@@ -82,16 +87,34 @@ final class PictureRows {
         String with = row.get(PICTURE.LINED_WITH);
         return of == null || with == null
                 ? null
-                : new Lined(new PictureId(of), new PictureId(with), warp(row.get(PICTURE.LINED_BY)));
+                : new Lined(
+                        new PictureId(of),
+                        new PictureId(with),
+                        warp(row.get(PICTURE.LINED_BY)),
+                        evening(row.get(PICTURE.LINED_BY)));
     }
 
     static Warp warp(String numbers) {
-        return Warp.of(Arrays.stream(numbers.split(" ")).map(Double::valueOf).toList());
+        return Warp.of(numbers(numbers).subList(0, WARP));
     }
 
-    /** A warp as the tables have it. */
-    static String words(Warp warp) {
-        return warp.numbers().stream().map(String::valueOf).collect(Collectors.joining(" "));
+    static Evening evening(String numbers) {
+        List<Double> all = numbers(numbers);
+        return all.size() == WARP
+                ? Evening.NONE
+                : new Evening(all.get(WARP), all.get(WARP + 1), all.get(WARP + 2), all.get(WARP + 3));
+    }
+
+    private static List<Double> numbers(String numbers) {
+        return Arrays.stream(numbers.split(" ")).map(Double::valueOf).toList();
+    }
+
+    /** A warp and an evening as the tables have them: eight numbers, and four where colours are evened out. */
+    static String words(Warp warp, Evening evening) {
+        Stream<Double> even = evening.equals(Evening.NONE)
+                ? Stream.of()
+                : Stream.of(evening.red(), evening.green(), evening.blue(), evening.strength());
+        return Stream.concat(warp.numbers().stream(), even).map(String::valueOf).collect(Collectors.joining(" "));
     }
 
     private static Adjustment adjustment(Record row) {
@@ -100,7 +123,7 @@ final class PictureRows {
         if (lined != null) {
             int width = row.get(PICTURE_VERSION.WIDTH).intValue();
             int height = row.get(PICTURE_VERSION.HEIGHT).intValue();
-            return Adjustment.onto(quarters, new Onto(warp(lined), width, height));
+            return Adjustment.onto(quarters, new Onto(warp(lined), width, height, evening(lined)));
         }
         double[] trimmed = Arrays.stream(row.get(PICTURE_VERSION.TRIMMED).split(" "))
                 .mapToDouble(Double::parseDouble)

@@ -8,6 +8,7 @@ import com.keenreel.core.reel.PictureTraits;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Video;
 import com.keenreel.imaging.Adjustment;
+import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.video.VideoFile.Kind;
 import java.time.LocalDateTime;
@@ -46,8 +47,9 @@ public record StoredPicture(
      * @param of the one that was lined up
      * @param with the one it was lined up with
      * @param warp where each point of that one, whole, is in the other, whole
+     * @param evening what its colours were brought to
      */
-    public record Lined(PictureId of, PictureId with, Warp warp) {}
+    public record Lined(PictureId of, PictureId with, Warp warp, Evening evening) {}
 
     /** A text that files carry. */
     public enum Found {
