@@ -50,8 +50,8 @@ record Lying(
         Warp part = sides.frame().version().adjustment().part();
         Moved moved = Moved.of(whole, width / part.a(), height / part.e(), Sides.whole(sides.moved()));
         Common common = Overlap.of(sides.frame().version().adjustment().part().then(whole))
-                .largest(ratio / (width / height), 0.5, 0.5);
-        Common plain = Overlap.of(Warp.NONE).largest(ratio / (width / height), 0.5, 0.5);
+                .around(ratio / (width / height), 0.5, 0.5);
+        Common plain = Overlap.of(Warp.NONE).around(ratio / (width / height), 0.5, 0.5);
         double lost = 1 - common.width() * common.height() / (plain.width() * plain.height());
         return new Lying(
                 whole.numbers(),

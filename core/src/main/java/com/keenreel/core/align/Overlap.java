@@ -13,6 +13,12 @@ public final class Overlap {
     /** What may be off by rounding, as a fraction of a picture. */
     private static final double SLACK = 1e-9;
 
+    /** How much smaller a rectangle may be for its middle to be where it ought to. */
+    private static final double GIVEN = 0.1;
+
+    /** How far off that is still as good as there. */
+    private static final double NEAR = 0.005;
+
     private final List<Edge> edges;
 
     /** Points on its inner side have a x + b y at least {@code least}. */
@@ -59,14 +65,59 @@ public final class Overlap {
      * @return one without size where the pictures show nothing in common
      */
     public Common largest(double shape, double x, double y) {
-        double width = Math.min(1, shape);
-        double height = Math.min(1, 1 / shape);
-        double times = Math.max(0, most(width, height) - SLACK);
-        List<Edge> middles = edges.stream()
-                .map(edge -> edge.within(width * times, height * times))
-                .toList();
+        return at(shape, most(shape), x, y);
+    }
+
+    /**
+     * One of that shape around a point: the largest whose middle can be where it would be in the one picture alone, but at most a
+     * tenth smaller than the largest of all, and then as near as it can.
+     *
+     * @param shape width to height, each as a fraction of the picture's own
+     */
+    public Common around(double shape, double x, double y) {
+        double far = most(shape);
+        if (off(shape, far, x, y) <= NEAR) {
+            return at(shape, far, x, y);
+        }
+        double near = (1 - GIVEN) * far;
+        if (off(shape, near, x, y) > NEAR) {
+            return at(shape, near, x, y);
+        }
+        while (far - near > SLACK) {
+            double middle = (near + far) / 2;
+            if (off(shape, middle, x, y) > NEAR) {
+                far = middle;
+            } else {
+                near = middle;
+            }
+        }
+        return at(shape, near, x, y);
+    }
+
+    /** How far the middle is from where it would be in the one picture alone, as a fraction. */
+    private double off(double shape, double times, double x, double y) {
+        Common common = at(shape, times, x, y);
+        return Math.hypot(
+                common.left() + common.width() / 2 - inside(x, common.width()),
+                common.top() + common.height() / 2 - inside(y, common.height()));
+    }
+
+    private static double inside(double middle, double length) {
+        return Math.min(1 - length / 2, Math.max(length / 2, middle));
+    }
+
+    /** The one of that size whose middle is nearest to a point. */
+    private Common at(double shape, double times, double x, double y) {
+        double width = Math.min(1, shape) * times;
+        double height = Math.min(1, 1 / shape) * times;
+        List<Edge> middles =
+                edges.stream().map(edge -> edge.within(width, height)).toList();
         double[] middle = nearest(middles, x, y);
-        return new Common(middle[0] - width * times / 2, middle[1] - height * times / 2, width * times, height * times);
+        return new Common(middle[0] - width / 2, middle[1] - height / 2, width, height);
+    }
+
+    private double most(double shape) {
+        return Math.max(0, most(Math.min(1, shape), Math.min(1, 1 / shape)) - SLACK);
     }
 
     /**

@@ -129,7 +129,7 @@ public final class PairBoxes {
         }
         double frame = width.at(USUAL, USUAL) / Math.max(1, height.at(USUAL, USUAL));
         double shape = fit == FitKind.FILL ? frame / picture.ratio() : 1;
-        Common common = Overlap.of(lined).largest(shape, focal.x(), focal.y());
+        Common common = Overlap.of(lined).around(shape, focal.x(), focal.y());
         if (common.width() < LEAST) {
             return Fit.of(fit, picture, width, height, focal);
         }

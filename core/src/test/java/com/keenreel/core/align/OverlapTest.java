@@ -60,6 +60,35 @@ class OverlapTest {
         }
     }
 
+    /** Turned, a narrow one would be largest at an edge of the picture; a little smaller, it is where it ought to be. */
+    @Test
+    void aroundAPointItGivesUpALittleOfItsSize() {
+        Random random = new Random(12);
+        for (int i = 0; i < 200; i++) {
+            Warp warp = Warp.turn(3 * random.nextGaussian(), 1 + 0.03 * random.nextGaussian(), 1.5)
+                    .then(Warp.shift(0.02 * random.nextGaussian(), 0.02 * random.nextGaussian()));
+            double shape = 0.3 + 2 * random.nextDouble();
+            double x = random.nextDouble();
+            double y = random.nextDouble();
+            Overlap overlap = Overlap.of(warp);
+            Common largest = overlap.largest(shape, x, y);
+            Common common = overlap.around(shape, x, y);
+            assertThat(common.width()).isBetween(0.899 * largest.width(), largest.width() + 1e-9);
+            assertThat(fits(warp, common.left(), common.top(), common.width(), common.height(), 1e-6))
+                    .isTrue();
+            assertThat(away(common, x, y)).isLessThanOrEqualTo(Math.max(0.0051, away(largest, x, y) + 0.005));
+        }
+        Common narrow = Overlap.of(Warp.turn(2.3, 1.03, 1.5)).around(0.53, 0.5, 0.5);
+        assertThat(narrow.left() + narrow.width() / 2).isCloseTo(0.5, within(0.006));
+    }
+
+    /** How far from a point that it can have in its middle. */
+    private static double away(Common common, double x, double y) {
+        double middleX = Math.min(1 - common.width() / 2, Math.max(common.width() / 2, x));
+        double middleY = Math.min(1 - common.height() / 2, Math.max(common.height() / 2, y));
+        return Math.hypot(common.left() + common.width() / 2 - middleX, common.top() + common.height() / 2 - middleY);
+    }
+
     private static boolean fits(Warp warp, double left, double top, double width, double height, double slack) {
         for (int corner = 0; corner < 4; corner++) {
             double x = left + corner % 2 * width;
