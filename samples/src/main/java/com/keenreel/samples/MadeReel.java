@@ -3,6 +3,7 @@ package com.keenreel.samples;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A reel that is being made, edit by edit, as its editor would. Slides are counted from 0. */
@@ -89,6 +90,25 @@ final class MadeReel {
                 .put("most", 12)
                 .put("byItself", false);
         return edit(edit);
+    }
+
+    /**
+     * Lines up the two pictures of a comparison, as they are measured to lie.
+     *
+     * @throws IllegalStateException where they do not show enough of the same
+     */
+    MadeReel lineUp(int slide) {
+        String sheet = "/reels/" + id + "/compare/" + slides.get(slide);
+        JsonNode warp = client.send("POST", sheet + "/measured", Client.object())
+                .path("lying")
+                .path("warp");
+        if (warp.isMissingNode()) {
+            throw new IllegalStateException("Slide " + (slide + 1) + " could not be lined up.");
+        }
+        ObjectNode line = Client.object().put("window", "demonstration").put("editId", "line-up-" + slide);
+        line.set("warp", warp);
+        client.send("POST", sheet + "/lined", line);
+        return this;
     }
 
     private MadeReel edit(ObjectNode edit) {

@@ -123,6 +123,7 @@ final class ShownReels {
             {"Fan floor", "Every second fan is new. Can you tell?"},
             {"Star and braid", "The braid was traced from its mirror side."}
         });
+        reel.lineUp(0).lineUp(1);
         reel.choose("look.shadow", "around");
         return reel;
     }
