@@ -43,6 +43,7 @@ const compare = () => ({
   confidence: 0,
   sure: true,
   isLined: false,
+  stored: false, // as it is shown here
   lying: null, // how they lie, shown but not stored; null where it is not known
   taken: null, // how they lie as they were taken
   byHand: false,
@@ -123,8 +124,7 @@ const compare = () => ({
     }
   },
   take(seen) {
-    Object.assign(this, { says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, lying: seen.lying, taken: seen.asTaken });
-    this.stored = this.isLined && seen.says.startsWith('They are');
+    Object.assign(this, { says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, stored: seen.stored, lying: seen.lying, taken: seen.asTaken });
     if (this.stored) this.even = this.evenStored = seen.even;
     this.show();
   },
@@ -185,8 +185,12 @@ const compare = () => ({
   },
   keys(event) {
     const by = KEYS[event.key];
-    if (!this.byHand || !by || event.ctrlKey || event.metaKey) return;
+    if (!by || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
+    if (!this.byHand) {
+      this.divide(this.at + ((by.right ?? 0) * (event.shiftKey ? 10 : 1)) / 100);
+      return;
+    }
     const times = event.shiftKey && event.key !== '+' ? 10 : event.altKey ? 0.1 : 1;
     const turned = Object.entries(by).map(([what, step]) => [what, what === 'larger' ? step : step * times]);
     this.by(Object.fromEntries(turned));
@@ -227,7 +231,10 @@ const compare = () => ({
       this.from = { x: event.clientX, y: event.clientY };
       return;
     }
-    this.at = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width));
+    this.divide((event.clientX - box.left) / box.width);
+  },
+  divide(at) {
+    this.at = Math.min(1, Math.max(0, at));
     this.$refs.stage.style.setProperty('--at', this.at);
   },
   drop() {

@@ -129,6 +129,8 @@ class CompareController {
      * What the sheet shows.
      *
      * @param says what it is, as a sentence
+     * @param isLined whether the reel shows them lined up
+     * @param stored whether it shows them like this
      * @param confidence per cent; 0 where nothing was measured
      * @param even by how much their colours are evened out now, per cent
      * @param lying null where it is not known how they lie
@@ -136,6 +138,7 @@ class CompareController {
     record Seen(
             String says,
             boolean isLined,
+            boolean stored,
             long confidence,
             boolean sure,
             long even,
@@ -179,6 +182,7 @@ class CompareController {
         return new Seen(
                 says,
                 sides.lined() != null,
+                warp != null && warp.equals(sides.lined()),
                 found == null ? 0 : Math.round(100 * found.confidence()),
                 found == null || found.isSure(),
                 Math.round(100 * sides.evening().strength()),

@@ -122,11 +122,6 @@ class Prints {
         return look(reel, shelf, facts, (version, missing) -> jobs.more(version.id(), missing, priority));
     }
 
-    /** Says how far it is. */
-    Progress look(Reel reel, Shelf shelf, Facts facts) {
-        return look(reel, shelf, facts, (version, missing) -> {});
-    }
-
     private interface Asking {
         void forMore(Version version, Set<Integer> missing);
     }

@@ -230,8 +230,6 @@ public class Publishing {
 
     private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {
         long since = publications.lastChange(stored.id());
-        Shelf before = shelf.get();
-        prints.ask(reel, before, before.facts(type), JobStore.SOON);
         workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
         Published publication = edition(stored, reel, shelf.get()).published(); // what was seen in them is known now
         Set<String> needed =
@@ -243,8 +241,9 @@ public class Publishing {
         return publication;
     }
 
+    /** Asks again each time: what is seen in a picture, once it is known, can change in which widths others are needed. */
     private boolean complete(Reel reel, Shelf shelf) {
-        return prints.look(reel, shelf, shelf.facts(type)).isComplete();
+        return prints.ask(reel, shelf, shelf.facts(type), JobStore.SOON).isComplete();
     }
 
     private Edition edition(StoredReel stored, Reel reel, Shelf shelf) {

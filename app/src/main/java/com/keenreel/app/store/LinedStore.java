@@ -59,8 +59,12 @@ public class LinedStore {
         });
     }
 
+    private static boolean isPhotograph(Version version) {
+        return version.format() != Format.SVG && version.video() == null;
+    }
+
     private static void refuse(Version version) {
-        if (version.format() == Format.SVG || version.video() != null) {
+        if (!isPhotograph(version)) {
             throw new Refusal("Only photographs are lined up, no drawings and no videos.");
         }
     }
@@ -85,6 +89,9 @@ public class LinedStore {
         PictureStore pictures = new PictureStore(tx);
         Version of = pictures.find(new PictureId(row.getLinedOf())).version();
         Version with = pictures.find(new PictureId(row.getLinedWith())).version();
+        if (!isPhotograph(of) || !isPhotograph(with)) {
+            return; // it stays as it was made of what was there before
+        }
         Warp by = with.adjustment().part().then(PictureRows.warp(row.getLinedBy()));
         var copy =
                 tx.fetchSingle(PICTURE_VERSION, PICTURE_VERSION.ID.eq(of.id())).copy();
