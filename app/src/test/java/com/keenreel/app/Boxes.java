@@ -49,7 +49,7 @@ public final class Boxes {
                 return [box.left - origin.left, box.top - origin.top, box.width, box.height].map((px) => px / scale);
               };
               for (const element of root.querySelectorAll('[data-box]')) {
-                const waits = element.matches('.arrow, .thumbs'); // they may be seen once the reel is pointed at
+                const waits = element.matches('.arrow, .thumbs, .label-before, .label-after'); // they may be seen once the reel is pointed at
                 if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: !waits })) continue;
                 const box = element.getBoundingClientRect();
                 let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom];

@@ -129,13 +129,14 @@ class FoundInFilesTest {
         page.locator("[name=starter][value=comparison]").check();
         page.locator("[data-drop] [type=file]").setInputFiles(new FilePayload[] {
             drawing("floor-after.svg", ""),
-            drawing("floor-before.svg", ""),
             drawing("hall-one.svg", ""),
+            drawing("floor-before.svg", ""),
             drawing("hall-two.svg", "")
         });
         Locator rows = page.locator(".chosen [data-picture]");
-        assertThat(page.locator(".pair-says"))
-                .hasText(new String[] {"Before and after by their names. Swap", "Before and after as they came. Swap"});
+        assertThat(page.locator(".pair-says")).hasText(new String[] {
+            "Named alike; before and after by their names. Swap", "Before and after as they came. Swap"
+        });
         assertThat(rows.locator(".name"))
                 .hasText(new String[] {"floor-before.svg", "floor-after.svg", "hall-one.svg", "hall-two.svg"});
         page.locator(".pair-says button").last().click();
