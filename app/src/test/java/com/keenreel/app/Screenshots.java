@@ -60,10 +60,14 @@ public final class Screenshots {
         bench("Commissions, spring to autumn", "bench-row.png", page -> {});
         bench("Who we work with", "bench-marquee.png", page -> {});
         bench("Floors, before and after", "bench-pair.png", page -> {});
-        bench(
-                "Floors, before and after",
-                "slide-pair.png",
-                page -> page.locator(".card").first().click());
+        bench("Two floors, taken by hand", "line-up.png", page -> {
+            page.locator(".card").first().click();
+            page.locator("[data-do=compare]").click();
+            page.locator("[data-do=measure]").click();
+            page.locator(".compare-stage meter, [data-figure=confidence]")
+                    .first()
+                    .waitFor();
+        });
         take(origin + "/pictures", "pictures.png", page -> {});
         take(origin + "/pictures", "pictures-words.png", page -> {
             page.locator(".set-list a", new Page.LocatorOptions().setHasText("Restored floors"))

@@ -160,9 +160,10 @@ class CompareController {
     Seen measured(@PathVariable String id, @PathVariable String slide) {
         Sides sides = sides(id, slide);
         Registration found = measuring.of(sides.frame(), sides.moved());
-        String says = found.isSure()
-                ? "Shown lined up. Nothing is changed yet."
-                : "Unsure: they do not show enough of the same, so nothing is changed. Points that are in both can be set by hand.";
+        boolean same = found.warp().equals(sides.lined());
+        String says = !found.isSure()
+                ? "Unsure: they do not show enough of the same, so nothing is changed. Points that are in both can be set by hand."
+                : same ? "They are lined up as they are measured." : "Shown lined up. Nothing is changed yet.";
         return seen(id, sides, says, found.isSure() ? found.warp() : null, found);
     }
 
