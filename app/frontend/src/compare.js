@@ -26,12 +26,6 @@ function drawn([a, b, c, d, e, f, g, h], width, height) {
   return `matrix3d(${columns.join()})`;
 }
 
-/** Where a point is led, both in fractions. */
-function led([a, b, c, d, e, f, g, h], [x, y]) {
-  const by = g * x + h * y + 1;
-  return [(a * x + b * y + c) / by, (d * x + e * y + f) / by];
-}
-
 const path = (points) => `M${points.map(([x, y]) => `${1000 * x} ${1000 * y}`).join('L')}Z`;
 const CORNERS = [[0, 0], [1, 0], [1, 1], [0, 1]];
 const two = (number) => Math.round(100 * number) / 100;
@@ -140,33 +134,30 @@ const compare = () => ({
     const common = path(CORNERS.map(([x, y]) => [left + x * width, top + y * height]));
     outside.setAttribute('d', `${path([[-1, -1], [2, -1], [2, 2], [-1, 2]])}${common}`);
     edge.setAttribute('d', common);
-    outline.setAttribute('d', path(CORNERS.map((corner) => led(lying.preview, corner))));
+    outline.setAttribute('d', path(lying.corners));
   },
 
-  /** What evens colours out goes by how they lie: it is asked for when it is wanted. */
+  /** What evens colours out goes by how they lie: it is asked for while it is wanted, the newest wish last. */
   evened({ target }) {
     this.even = Number(target.value);
     this.showEvened();
   },
   async showEvened() {
     const { moved, gains } = this.$refs;
-    if (this.even && this.lying && this.gainsOf !== this.lying) {
-      const mine = (this.gainsOf = this.lying);
-      try {
-        const found = await send('POST', `${this.address}/gains`, { warp: mine.warp });
-        if (mine !== this.lying) return;
-        this.gains = found;
-      } catch (failed) {
-        this.gainsOf = null;
-        this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed.';
-        return;
-      }
+    const wish = this.even && this.lying ? { warp: this.lying.warp, even: this.even } : null;
+    const mine = (this.wishes = (this.wishes ?? 0) + 1);
+    if (!wish) {
+      moved.style.filter = '';
+      return;
     }
-    const shown = this.even && this.lying && this.gains;
-    moved.style.filter = shown ? 'url(#evening)' : '';
-    if (!shown) return;
-    const [red, green, blue] = ['red', 'green', 'blue'].map((one) => this.gains[one] ** (this.even / 100));
-    gains.setAttribute('values', `${red} 0 0 0 0 0 ${green} 0 0 0 0 0 ${blue} 0 0 0 0 0 1 0`);
+    try {
+      const { red, green, blue } = await send('POST', `${this.address}/gains`, wish);
+      if (mine !== this.wishes) return;
+      gains.setAttribute('values', `${red} 0 0 0 0 0 ${green} 0 0 0 0 0 ${blue} 0 0 0 0 0 1 0`);
+      moved.style.filter = 'url(#evening)';
+    } catch (failed) {
+      this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed.';
+    }
   },
 
   look({ currentTarget }) {

@@ -127,7 +127,7 @@ final class Analysis {
 
     private static double linear(int channel) {
         double value = channel / 255.0;
-        return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
+        return Colour.linear(value);
     }
 
     /** The commonest colours that are not near to one another, from a count in steps of 16. */

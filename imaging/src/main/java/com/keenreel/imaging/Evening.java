@@ -1,6 +1,7 @@
 package com.keenreel.imaging;
 
 import com.keenreel.core.align.Warp;
+import com.keenreel.core.option.Colour;
 import java.util.Arrays;
 
 /**
@@ -105,9 +106,9 @@ public record Evening(double red, double green, double blue, double strength) {
         for (int down = -reach; down <= reach; down++) {
             for (int across = -reach; across <= reach; across++) {
                 int pixel = picture.argb()[(centreY + down) * picture.width() + centreX + across];
-                mean[0] += linear((pixel >> 16 & 255) / 255.0);
-                mean[1] += linear((pixel >> 8 & 255) / 255.0);
-                mean[2] += linear((pixel & 255) / 255.0);
+                mean[0] += Colour.linear((pixel >> 16 & 255) / 255.0);
+                mean[1] += Colour.linear((pixel >> 8 & 255) / 255.0);
+                mean[2] += Colour.linear((pixel & 255) / 255.0);
             }
         }
         int count = (2 * reach + 1) * (2 * reach + 1);
@@ -128,7 +129,7 @@ public record Evening(double red, double green, double blue, double strength) {
         int[][] becomes = new int[3][256];
         for (int channel = 0; channel < 3; channel++) {
             for (int value = 0; value < 256; value++) {
-                double light = Math.min(1, linear(value / 255.0) * gain(channel));
+                double light = Math.min(1, Colour.linear(value / 255.0) * gain(channel));
                 becomes[channel][value] = (int) Math.round(255 * coded(light));
             }
         }
@@ -143,11 +144,7 @@ public record Evening(double red, double green, double blue, double strength) {
         return new Pixels(picture.width(), picture.height(), argb, picture.alpha());
     }
 
-    /** Linear light of a value of sRGB (IEC 61966-2-1). */
-    private static double linear(double value) {
-        return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
-    }
-
+    /** The value of sRGB of linear light, the other way round of {@link Colour#linear}. */
     private static double coded(double light) {
         return light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
     }

@@ -81,7 +81,7 @@ class CompareController {
     String sheet(@PathVariable String id, @PathVariable String slide, Model model) {
         StoredReel stored = reels.find(id);
         Reel reel = stored.reel();
-        Sides sides = Sides.of(reel, new SlideId(slide), pictures);
+        Compared sides = Compared.of(reel, new SlideId(slide), pictures);
         List<Other> others = others(reel, slide);
         int place = others.stream().map(Other::id).toList().indexOf(slide);
         model.addAttribute("id", id);
@@ -94,6 +94,7 @@ class CompareController {
         model.addAttribute("movedLeft", sides.side() == Carries.Side.BEFORE);
         String moved = sides.side().word();
         String frame = sides.side() == Carries.Side.BEFORE ? "after" : "before";
+        model.addAttribute("surePercent", Math.round(100 * Registration.SURE));
         model.addAttribute("movedCalled", moved);
         model.addAttribute("frameCalled", frame);
         model.addAttribute(
@@ -108,7 +109,7 @@ class CompareController {
         List<Other> others = new ArrayList<>();
         for (Slide slide : reel.slides()) {
             if (slide.carries() instanceof Carries.Pair) {
-                Sides sides = Sides.of(reel, slide.id(), pictures);
+                Compared sides = Compared.of(reel, slide.id(), pictures);
                 others.add(new Other(
                         slide.id().value(),
                         title(slide, sides),
@@ -119,7 +120,7 @@ class CompareController {
         return others;
     }
 
-    private static String title(Slide slide, Sides sides) {
+    private static String title(Slide slide, Compared sides) {
         String own = slide.words().title();
         String title = own == null ? sides.moved().words().title() : own;
         return title.isEmpty() ? sides.moved().name() : title;
@@ -149,7 +150,7 @@ class CompareController {
     @GetMapping("/lying")
     @ResponseBody
     Seen now(@PathVariable String id, @PathVariable String slide) {
-        Sides sides = sides(id, slide);
+        Compared sides = sides(id, slide);
         Warp warp = sides.lined();
         return warp == null ? measured(id, slide) : seen(id, sides, "They are lined up.", warp, null);
     }
@@ -158,7 +159,7 @@ class CompareController {
     @PostMapping("/measured")
     @ResponseBody
     Seen measured(@PathVariable String id, @PathVariable String slide) {
-        Sides sides = sides(id, slide);
+        Compared sides = sides(id, slide);
         Registration found = measuring.of(sides.frame(), sides.moved());
         boolean same = found.warp().equals(sides.lined());
         String says = !found.isSure()
@@ -167,19 +168,13 @@ class CompareController {
         return seen(id, sides, says, found.isSure() ? found.warp() : null, found);
     }
 
-    private Sides sides(String id, String slide) {
-        return Sides.of(reels.find(id).reel(), new SlideId(slide), pictures);
+    private Compared sides(String id, String slide) {
+        return Compared.of(reels.find(id).reel(), new SlideId(slide), pictures);
     }
 
-    private Seen seen(String id, Sides sides, String says, @Nullable Warp warp, @Nullable Registration found) {
+    private Seen seen(String id, Compared sides, String says, @Nullable Warp warp, @Nullable Registration found) {
         double ratio = ratio(id, sides);
-        Warp taken = sides.frame()
-                .version()
-                .adjustment()
-                .part()
-                .inverse()
-                .then(sides.asTaken(ratio))
-                .then(sides.moved().version().adjustment().part());
+        Warp taken = sides.whole(sides.asTaken(ratio));
         return new Seen(
                 says,
                 sides.lined() != null,
@@ -192,7 +187,7 @@ class CompareController {
     }
 
     /** Width to height of what the reel shows of that slide on a desk. */
-    private double ratio(String id, Sides sides) {
+    private double ratio(String id, Compared sides) {
         Draft draft = publishing.draft(reels.find(id));
         int n = draft.seen().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
         double host = Widths.slot(draft.seen().slot()).at(SetUp.DESK.usualPage());
@@ -212,8 +207,8 @@ class CompareController {
     @PostMapping("/moved")
     @ResponseBody
     Seen moved(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
-        Sides sides = sides(id, slide);
-        double ratio = Sides.whole(sides.frame());
+        Compared sides = sides(id, slide);
+        double ratio = Compared.whole(sides.frame());
         Warp part = sides.frame().version().adjustment().part();
         double width = sides.frame().version().width() / part.a();
         double right = request.path("right").asDouble(0) / width;
@@ -231,7 +226,7 @@ class CompareController {
     @PostMapping("/matched")
     @ResponseBody
     Seen matched(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
-        Sides sides = sides(id, slide);
+        Compared sides = sides(id, slide);
         List<Matched.Point> points = new ArrayList<>();
         request.path("points")
                 .forEach(point -> points.add(new Matched.Point(
@@ -239,15 +234,8 @@ class CompareController {
                         point.path("y").asDouble(),
                         point.path("toX").asDouble(),
                         point.path("toY").asDouble())));
-        Warp shown = Matched.warp(points, Sides.ratio(sides.frame()), Sides.ratio(sides.moved()));
-        Warp whole = sides.frame()
-                .version()
-                .adjustment()
-                .part()
-                .inverse()
-                .then(shown)
-                .then(sides.moved().version().adjustment().part());
-        return seen(id, sides, "Lined up by your points. Nothing is changed yet.", whole, null);
+        Warp shown = Matched.warp(points, Compared.ratio(sides.frame()), Compared.ratio(sides.moved()));
+        return seen(id, sides, "Lined up by your points. Nothing is changed yet.", sides.whole(shown), null);
     }
 
     private static Warp warp(JsonNode numbers) {
@@ -259,17 +247,18 @@ class CompareController {
     /** What evens out their colours. */
     record Gains(double red, double green, double blue) {}
 
-    /** By how much more of each colour the one has, where they lie like that: {@code {warp}}. */
+    /** How many times as much of each colour the other one gets, where they lie like that: {@code {warp, even}}, per cent. */
     @PostMapping("/gains")
     @ResponseBody
     Gains gains(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
-        Sides sides = sides(id, slide);
-        Evening found = measuring.evening(sides.frame(), sides.moved(), warp(request.path("warp")));
-        return new Gains(found.red(), found.green(), found.blue());
+        Compared sides = sides(id, slide);
+        Evening evening =
+                evening(sides, warp(request.path("warp")), request.path("even").asDouble(0));
+        return new Gains(evening.gain(0), evening.gain(1), evening.gain(2));
     }
 
     /** The evening of that strength, per cent, where they lie like that. */
-    private Evening evening(Sides sides, Warp warp, double percent) {
+    private Evening evening(Compared sides, Warp warp, double percent) {
         return percent <= 0
                 ? Evening.NONE
                 : measuring.evening(sides.frame(), sides.moved(), warp).by(percent / 100);
@@ -283,7 +272,7 @@ class CompareController {
     @ResponseBody
     Map<String, Long> line(@PathVariable String id, @PathVariable String slide, @RequestBody JsonNode request) {
         StoredReel reel = reels.find(id);
-        Sides sides = Sides.of(reel.reel(), new SlideId(slide), pictures);
+        Compared sides = Compared.of(reel.reel(), new SlideId(slide), pictures);
         boolean lines = request.hasNonNull("warp");
         PictureId shown = sides.moved().id();
         if (lines) {

@@ -13,6 +13,7 @@ import java.util.Locale;
  *
  * @param warp the eight numbers, both pictures whole
  * @param preview the eight numbers by which the other picture as it is shown is drawn into the frame as it is shown
+ * @param corners those of the other picture, from the upper left one on, in fractions of the frame
  * @param common what both show, of the ratio that the reel shows, in fractions of the frame
  * @param right how far it is moved to the right, px of the frame; negative to the left
  * @param down likewise, downward
@@ -27,6 +28,7 @@ import java.util.Locale;
 record Lying(
         List<Double> warp,
         List<Double> preview,
+        List<List<Double>> corners,
         Common common,
         double right,
         double down,
@@ -37,25 +39,31 @@ record Lying(
         String size,
         String tilt,
         String keeps) {
+    private static final List<List<Double>> CORNERS =
+            List.of(List.of(0.0, 0.0), List.of(1.0, 0.0), List.of(1.0, 1.0), List.of(0.0, 1.0));
+
     /**
      * In figures.
      *
      * @param whole the warp between both pictures whole
      * @param ratio width to height of what the reel shows
      */
-    static Lying of(Sides sides, Warp whole, double ratio) {
-        Warp shown = sides.shown(whole);
+    static Lying of(Compared sides, Warp whole, double ratio) {
+        Warp back = sides.shown(whole).inverse();
         double width = sides.frame().version().width();
         double height = sides.frame().version().height();
         Warp part = sides.frame().version().adjustment().part();
-        Moved moved = Moved.of(whole, width / part.a(), height / part.e(), Sides.whole(sides.moved()));
+        Moved moved = Moved.of(whole, width / part.a(), height / part.e(), Compared.whole(sides.moved()));
         Common common = Overlap.of(sides.frame().version().adjustment().part().then(whole))
                 .around(ratio / (width / height), 0.5, 0.5);
         Common plain = Overlap.of(Warp.NONE).around(ratio / (width / height), 0.5, 0.5);
         double lost = 1 - common.width() * common.height() / (plain.width() * plain.height());
         return new Lying(
                 whole.numbers(),
-                shown.inverse().numbers(),
+                back.numbers(),
+                CORNERS.stream()
+                        .map(at -> List.of(back.x(at.get(0), at.get(1)), back.y(at.get(0), at.get(1))))
+                        .toList(),
                 common,
                 -moved.right(),
                 -moved.down(),

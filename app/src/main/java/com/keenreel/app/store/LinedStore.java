@@ -98,6 +98,7 @@ public class LinedStore {
         copy.setPictureId(id.value());
         copy.setWidth((long) with.width());
         copy.setHeight((long) with.height());
+        copy.setBytes(0L); // its file is the other one's
         copy.setTrimmed("0 0 0 0");
         copy.setLinedBy(PictureRows.words(by, PictureRows.evening(row.getLinedBy())));
         copy.setFocalX(null);

@@ -29,37 +29,17 @@ public final class Matched {
         if (points.size() < 2 || points.size() > 4) {
             throw new IllegalArgumentException("Set two to four points in each picture.");
         }
+        Freedom freedom = Freedom.values()[points.size() - 2];
         List<double[]> rows = new ArrayList<>();
-        for (Point point : points) {
-            double x = point.x() * ratio; // both as heights
-            double y = point.y();
-            double toX = point.toX() * otherRatio;
-            double toY = point.toY();
-            switch (points.size()) {
-                case 2 -> {
-                    rows.add(new double[] {x, -y, 1, 0, toX});
-                    rows.add(new double[] {y, x, 0, 1, toY});
-                }
-                case 3 -> {
-                    rows.add(new double[] {x, y, 1, 0, 0, 0, toX});
-                    rows.add(new double[] {0, 0, 0, x, y, 1, toY});
-                }
-                default -> {
-                    rows.add(new double[] {x, y, 1, 0, 0, 0, -x * toX, -y * toX, toX});
-                    rows.add(new double[] {0, 0, 0, x, y, 1, -x * toY, -y * toY, toY});
-                }
-            }
+        for (Point point : points) { // all as heights
+            rows.addAll(
+                    List.of(freedom.equations(point.x() * ratio, point.y(), point.toX() * otherRatio, point.toY())));
         }
         double[][] equations = rows.toArray(double[][]::new);
         if (!Equations.solve(equations)) {
             throw new IllegalArgumentException(UNDECIDED);
         }
-        int n = equations.length;
-        double[] s = new double[8];
-        for (int i = 0; i < n; i++) {
-            s[i] = equations[i][n];
-        }
-        double[] all = n == 4 ? new double[] {s[0], -s[1], s[2], s[1], s[0], s[3], 0, 0} : s;
+        double[] all = freedom.numbers(rightSides(equations, freedom.unknown()));
         return new Warp(
                 all[0] * ratio / otherRatio,
                 all[1] / otherRatio,
@@ -69,5 +49,14 @@ public final class Matched {
                 all[5],
                 all[6] * ratio,
                 all[7]);
+    }
+
+    /** The right sides of what is solved. */
+    private static double[] rightSides(double[][] solved, int n) {
+        double[] right = new double[n];
+        for (int i = 0; i < n; i++) {
+            right[i] = solved[i][n];
+        }
+        return right;
     }
 }

@@ -34,10 +34,7 @@ public final class Overlap {
     }
 
     /** A rectangle, in fractions of the one picture. */
-    public record Common(double left, double top, double width, double height) {
-        /** The whole picture. */
-        public static final Common WHOLE = new Common(0, 0, 1, 1);
-    }
+    public record Common(double left, double top, double width, double height) {}
 
     private Overlap(List<Edge> edges) {
         this.edges = edges;

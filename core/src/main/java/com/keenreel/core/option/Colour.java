@@ -32,9 +32,14 @@ public record Colour(String hex) {
         return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
     }
 
+    /** Linear light of a value of sRGB, both 0 to 1 (IEC 61966-2-1). */
+    public static double linear(double value) {
+        return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
+    }
+
     private double linear(int at) {
         double share = Integer.parseInt(hex.substring(at, at + 2), 16) / 255.0;
-        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+        return linear(share);
     }
 
     /** How well one is told from the other, 1 to 21: (L1 + .05)/(L2 + .05) of WCAG 2.2, the lighter one above. */

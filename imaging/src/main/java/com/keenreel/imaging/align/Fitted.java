@@ -1,6 +1,7 @@
 package com.keenreel.imaging.align;
 
 import com.keenreel.core.align.Equations;
+import com.keenreel.core.align.Freedom;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,10 +9,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param inverse of its normal equations
  */
-record Fitted(Plane plane, Plane.Kind kind, double[][] inverse) {
+record Fitted(Plane plane, Freedom freedom, double[][] inverse) {
     /** Solves the equations; null where they are not enough. */
-    static @Nullable Fitted of(Plane.Kind kind, double[][] normal, double unit) {
-        int n = kind.unknown;
+    static @Nullable Fitted of(Freedom freedom, double[][] normal, double unit) {
+        int n = freedom.unknown();
         double[][] rows = new double[n][2 * n + 1];
         for (int i = 0; i < n; i++) {
             System.arraycopy(normal[i], 0, rows[i], 0, n + 1);
@@ -26,11 +27,7 @@ record Fitted(Plane plane, Plane.Kind kind, double[][] inverse) {
             s[i] = rows[i][n];
             System.arraycopy(rows[i], n + 1, inverse[i], 0, n);
         }
-        double[] numbers = switch (kind) {
-            case ALIKE -> new double[] {s[0], -s[1], s[2], s[1], s[0], s[3], 0, 0};
-            case PROJECTIVE -> s;
-        };
-        return new Fitted(new Plane(numbers, unit), kind, inverse);
+        return new Fitted(new Plane(freedom.numbers(s), unit), freedom, inverse);
     }
 
     /**
@@ -40,11 +37,11 @@ record Fitted(Plane plane, Plane.Kind kind, double[][] inverse) {
      */
     double likelyOff(double x, double y, double scatter) {
         double unit = plane.unit();
-        double[][] rows = Plane.rows(kind, x / unit, y / unit, plane.x(x, y) / unit, plane.y(x, y) / unit, 1);
+        double[][] rows = Plane.equations(freedom, x / unit, y / unit, plane.x(x, y) / unit, plane.y(x, y) / unit, 1);
         double variance = 0;
         for (double[] row : rows) {
-            for (int i = 0; i < kind.unknown; i++) {
-                for (int j = 0; j < kind.unknown; j++) {
+            for (int i = 0; i < freedom.unknown(); i++) {
+                for (int j = 0; j < freedom.unknown(); j++) {
                     variance += row[i] * inverse[i][j] * row[j];
                 }
             }

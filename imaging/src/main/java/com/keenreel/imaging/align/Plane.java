@@ -1,5 +1,6 @@
 package com.keenreel.imaging.align;
 
+import com.keenreel.core.align.Freedom;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -8,18 +9,6 @@ import org.jspecify.annotations.Nullable;
  * by a length, so that all of them are of one size.
  */
 record Plane(double[] numbers, double unit) {
-    /** Moving, turning and sizing alone, or all that another angle of the camera does. */
-    enum Kind {
-        ALIKE(4),
-        PROJECTIVE(8);
-
-        final int unknown;
-
-        Kind(int unknown) {
-            this.unknown = unknown;
-        }
-    }
-
     static Plane similar(double cos, double sin, double x, double y, double unit) {
         return new Plane(new double[] {cos, -sin, x / unit, sin, cos, y / unit, 0, 0}, unit);
     }
@@ -44,24 +33,18 @@ record Plane(double[] numbers, double unit) {
     }
 
     /**
-     * What the unknown numbers are multiplied by in the two equations of a point that leads to another, in units; the last number
-     * of each is what they ought to come to.
+     * The equations of a point that leads to another, in units.
      *
      * @param divisor by how much the point is divided at present, so that equations count units
      */
-    static double[][] rows(Kind kind, double x, double y, double toX, double toY, double divisor) {
-        double[][] rows = switch (kind) {
-            case ALIKE -> new double[][] {{x, -y, 1, 0, toX}, {y, x, 0, 1, toY}};
-            case PROJECTIVE ->
-                new double[][] {{x, y, 1, 0, 0, 0, -x * toX, -y * toX, toX}, {0, 0, 0, x, y, 1, -x * toY, -y * toY, toY}
-                };
-        };
-        for (double[] row : rows) {
+    static double[][] equations(Freedom freedom, double x, double y, double toX, double toY, double divisor) {
+        double[][] equations = freedom.equations(x, y, toX, toY);
+        for (double[] row : equations) {
             for (int i = 0; i < row.length; i++) {
                 row[i] /= divisor;
             }
         }
-        return rows;
+        return equations;
     }
 
     /**
@@ -70,16 +53,16 @@ record Plane(double[] numbers, double unit) {
      * @param before what fitted them before; its divisors are used
      * @return null where they do not say
      */
-    static @Nullable Fitted fit(Kind kind, List<Match> matches, double[] weights, Plane before) {
-        int n = kind.unknown;
+    static @Nullable Fitted fit(Freedom freedom, List<Match> matches, double[] weights, Plane before) {
+        int n = freedom.unknown();
         double[][] normal = new double[n][n + 1];
         for (int i = 0; i < matches.size(); i++) {
             Match match = matches.get(i);
             double divisor =
                     1 + before.numbers[6] * match.x() / before.unit + before.numbers[7] * match.y() / before.unit;
             double unit = before.unit;
-            for (double[] row :
-                    rows(kind, match.x() / unit, match.y() / unit, match.toX() / unit, match.toY() / unit, divisor)) {
+            for (double[] row : equations(
+                    freedom, match.x() / unit, match.y() / unit, match.toX() / unit, match.toY() / unit, divisor)) {
                 for (int j = 0; j < n; j++) {
                     for (int k = 0; k <= n; k++) {
                         normal[j][k] += weights[i] * row[j] * row[k];
@@ -87,6 +70,6 @@ record Plane(double[] numbers, double unit) {
                 }
             }
         }
-        return Fitted.of(kind, normal, before.unit);
+        return Fitted.of(freedom, normal, before.unit);
     }
 }

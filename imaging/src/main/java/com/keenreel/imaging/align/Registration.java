@@ -1,5 +1,6 @@
 package com.keenreel.imaging.align;
 
+import com.keenreel.core.align.Freedom;
 import com.keenreel.core.align.Warp;
 import java.util.ArrayList;
 import java.util.List;
@@ -108,7 +109,7 @@ public record Registration(Warp warp, double confidence, double off) {
             return null;
         }
         List<Match> agreeing = Vote.agreeing(searched.found(), voted, 2.5);
-        Robust robust = Robust.of(Plane.Kind.ALIKE, agreeing, voted);
+        Robust robust = Robust.of(Freedom.ALIKE, agreeing, voted);
         return robust == null ? null : robust.fitted().plane();
     }
 
@@ -120,7 +121,7 @@ public record Registration(Warp warp, double confidence, double off) {
             return null;
         }
         List<Match> agreeing = Vote.agreeing(searched.found(), voted, 3);
-        return Robust.of(coarse ? Plane.Kind.ALIKE : Plane.Kind.PROJECTIVE, agreeing, voted);
+        return Robust.of(coarse ? Freedom.ALIKE : Freedom.TILTED, agreeing, voted);
     }
 
     /** By how many squares agree that would not by chance, and by how far off corners are likely to be. */

@@ -1,5 +1,6 @@
 package com.keenreel.imaging.align;
 
+import com.keenreel.core.align.Freedom;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +22,7 @@ record Robust(Fitted fitted, double scatter) {
     private static final double MEDIAN = 1.1774;
 
     /** Null where the matches are too few. */
-    static @Nullable Robust of(Plane.Kind kind, List<Match> matches, Plane start) {
+    static @Nullable Robust of(Freedom freedom, List<Match> matches, Plane start) {
         Plane plane = start;
         Fitted fitted = null;
         double scatter = 0;
@@ -36,7 +37,7 @@ record Robust(Fitted fitted, double scatter) {
                                 * matches.get(i).likeness()
                         : 0;
             }
-            fitted = matches.size() < kind.unknown ? null : Plane.fit(kind, matches, weights, plane);
+            fitted = matches.size() < freedom.unknown() ? null : Plane.fit(freedom, matches, weights, plane);
             if (fitted == null) {
                 return null;
             }

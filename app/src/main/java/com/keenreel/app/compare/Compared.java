@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param lined how it is lined up now; null where it is as it was taken
  * @param evening what its colours are brought to now
  */
-record Sides(
+record Compared(
         SlideId slide,
         Side side,
         StoredPicture frame,
@@ -35,7 +35,7 @@ record Sides(
      *
      * @throws Refusal where it carries no comparison
      */
-    static Sides of(Reel reel, SlideId id, PictureStore pictures) {
+    static Compared of(Reel reel, SlideId id, PictureStore pictures) {
         Slide slide = reel.slide(id).orElseThrow(() -> new Refusal("That slide is no longer there."));
         if (!(slide.carries() instanceof Carries.Pair pair)) {
             throw new Refusal("Only a comparison has two pictures to line up.");
@@ -44,14 +44,14 @@ record Sides(
         StoredPicture after = pictures.find(pair.after());
         Lined turned = before.lined();
         if (turned != null && turned.with().equals(after.id())) {
-            return new Sides(id, Side.BEFORE, after, pictures.find(turned.of()), turned.warp(), turned.evening());
+            return new Compared(id, Side.BEFORE, after, pictures.find(turned.of()), turned.warp(), turned.evening());
         }
         Lined own = after.lined();
         if (own == null) {
-            return new Sides(id, Side.AFTER, before, after, null, Evening.NONE);
+            return new Compared(id, Side.AFTER, before, after, null, Evening.NONE);
         }
         boolean together = own.with().equals(before.id());
-        return new Sides(
+        return new Compared(
                 id,
                 Side.AFTER,
                 before,
@@ -67,6 +67,16 @@ record Sides(
                 .part()
                 .then(whole)
                 .then(moved.version().adjustment().part().inverse());
+    }
+
+    /** The other way round: between both whole, where it is known how they lie as they are shown. */
+    Warp whole(Warp shown) {
+        return frame.version()
+                .adjustment()
+                .part()
+                .inverse()
+                .then(shown)
+                .then(moved.version().adjustment().part());
     }
 
     /** How they lie as they are shown, where nothing lines them up: both fill the frame from their middles. */
