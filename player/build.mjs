@@ -11,8 +11,8 @@ const out = process.argv[2];
 
 /** Properties of pieces that only modules of one build name, which the shell is not: short in all of them, and the same. */
 const OWN = [
-  'along', 'arrive', 'begin', 'beyond', 'coming', 'cutting', 'dots', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'stand',
-  'holding', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'whenOver',
+  'along', 'arrive', 'begin', 'beyond', 'coming', 'cutting', 'dividing', 'dots', 'dragged', 'drifting', 'dropped', 'focused', 'frame', 'go', 'grounds', 'held', 'heldFor', 'host', 'isNear', 'moves', 'moving', 'over', 'passOver', 'pauseButton', 'piece', 'range', 'rearranged', 'reel', 'stand',
+  'holding', 'step', 'still', 'stop', 'stopOf', 'strip', 'taken', 'takenOver', 'turn', 'turning', 'upright', 'visit', 'wait', 'waiting', 'waitingChanged', 'watch', 'waitsFor', 'wanted', 'within', 'whenOver',
 ];
 const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789';
 const mangled = { mangleProps: new RegExp(`^(${OWN.join('|')})$`), mangleCache: Object.fromEntries(OWN.map((name, i) => [name, `_${LETTERS[i]}`])) };
@@ -28,7 +28,7 @@ async function script(entry, outfile) {
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });
 
 /** What players ask for when they run, or are pressed. */
-const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits', 'entry', 'video'];
+const LATER = ['larger', 'thumbs', 'wheel', 'screen', 'fits', 'entry', 'video', 'dividing', 'sweep', 'states'];
 keep(join(out, 'later.txt'), LATER.join('\n'));
 
 for (const name of ['shell', 'days', 'port', ...LATER]) await script(source(name), `${name}.js`);
@@ -74,7 +74,7 @@ keep(join(out, 'players.txt'), players.map((parts) => parts.join('-')).join('\n'
 
 const styles = [
   'base.css',
-  ...['pairs', 'larger', 'cutting', 'entering', 'by-time', 'thumbs', 'screen', 'fits', 'video'].map((name) => `styles/${name}.css`),
+  ...['pairs', 'larger', 'cutting', 'entering', 'by-time', 'thumbs', 'screen', 'fits', 'video', 'states'].map((name) => `styles/${name}.css`),
   ...readdirSync(join(here, 'src', 'arrangements')).map((name) => `arrangements/${name}`),
 ];
 const { outputFiles } = await build({ ...options, entryPoints: styles.map((name) => join(here, 'src', name)), outbase: join(here, 'src'), outdir: out, write: false });

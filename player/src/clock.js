@@ -7,6 +7,7 @@ function stops(piece, ms) {
   const [start, from, to, forward = true] = moments.findLast(([begins]) => begins <= rest);
   piece.stand(from);
   piece.drifting?.at(from, piece.way(from, from, true).ms + (from === to ? 0 : piece.heldFor(from)) + rest - start);
+  piece.sweeping?.at(from === to ? rest - start : 0);
   if (from === to) {
     if (piece.holding) piece.holding.currentTime = Math.min(rest - start, piece.heldFor(from) - 0.01);
     return;
@@ -34,7 +35,9 @@ function stay({ frame, strip }, gone, view) {
 
 /** What is done at a moment, by what leads. */
 const LEADS = {
-  nothing() {},
+  nothing(piece, ms) {
+    piece.sweeping?.at(ms);
+  },
   change: stops,
   position: stops,
   distance: stops,

@@ -1,9 +1,11 @@
 // The clock port. Only draft pages load it, and it listens to this application's own pages alone: they hold the moment
 // and hand over new fragments; it tells them what was shown and which slide was pressed.
 import { become } from './becoming.js';
+import { shareOf } from './divider.js';
 import { hold, letGo, moment, resume } from './clock.js';
 import { Overlay } from './overlay.js';
 import { Spanning } from './spanning.js';
+import { ENOUGH } from './swiping.js';
 
 const host = document.querySelector('keen-reel');
 const overlay = new Overlay(host);
@@ -26,6 +28,7 @@ const spanning = new Spanning(host, (spanned, done) => tell({ spanned: spanned ?
 
 const commands = {
   async show({ fragment }) {
+    startAnew();
     await customElements.whenDefined('keen-reel');
     await exchange(fragment);
     passOver();
@@ -33,6 +36,7 @@ const commands = {
   },
   async change({ change }) {
     const { version, player, type, css, rules = [], plan, slides } = change;
+    startAnew();
     const root = host.shadowRoot;
     if (css !== undefined) readAnew(root, css);
     rules.forEach((one) => restyle(sheetOf(root), one));
@@ -143,7 +147,7 @@ function replace(slide, html) {
     if (same) become(same, image);
   });
   for (const one of next.attributes) if (one.name !== 'class') slide.setAttribute(one.name, one.value);
-  slide.classList.toggle('pair', next.classList.contains('pair'));
+  ['pair', 'states'].forEach((word) => slide.classList.toggle(word, next.classList.contains(word)));
   slide.replaceChildren(...next.childNodes);
 }
 
@@ -153,18 +157,53 @@ function passOver() {
   host.shadowRoot.querySelectorAll(':is(a, button, [tabindex]):not([tabindex="-1"])').forEach((element) => element.setAttribute('tabindex', '-1'));
 }
 
-// On a wall a press picks a slide; nothing is followed or moved.
-addEventListener(
-  'click',
-  (event) => {
-    if (parent === window) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const slide = event.composedPath().find((node) => node.dataset?.slide);
-    if (slide) tell({ pressed: slide.dataset.slide });
-  },
-  { capture: true },
-);
+function unmove(slide) {
+  slide.querySelectorAll('.handle').forEach(({ dataset }) => slide.style.removeProperty(dataset.at ?? '--at'));
+}
+
+/** Dividers stand where they start, but for those that are moved by the clock. */
+function startAnew() {
+  if (!piece?.sweeping) host.shadowRoot?.querySelectorAll('.slide.pair').forEach(unmove);
+}
+
+let press; // where one began, and where the dividers of its slide were
+let dragged = false;
+const sharesOf = (slide) => [...(slide?.querySelectorAll('.handle') ?? [])].map(shareOf);
+const slideOf = (event) => event.composedPath().find((node) => node.dataset?.slide);
+
+// On a wall a press picks a slide; nothing is followed or moved, but for a divider: where it is dragged to it starts.
+if (parent !== window) {
+  addEventListener(
+    'pointerdown',
+    (event) => {
+      const { clientX, clientY } = event;
+      press = { clientX, clientY, slide: slideOf(event), shares: sharesOf(slideOf(event)) };
+    },
+    { capture: true },
+  );
+  addEventListener('pointerup', (event) => {
+    if (!press) return;
+    const { slide, shares } = press;
+    dragged = Math.hypot(event.clientX - press.clientX, event.clientY - press.clientY) > ENOUGH;
+    const now = sharesOf(slide);
+    const moved = now.findIndex((share, i) => share !== shares[i]);
+    if (moved < 0) return;
+    const at = now[moved];
+    const fades = piece.plan.fades && !slide.matches('.states');
+    if (dragged) tell({ divided: slide.dataset.slide, divider: moved, at: fades ? 1 - at : at });
+    else if (!piece.sweeping) unmove(slide);
+  });
+  addEventListener(
+    'click',
+    (event) => {
+      event.preventDefault();
+      event.stopPropagation();
+      const slide = slideOf(event);
+      if (slide && !dragged) tell({ pressed: slide.dataset.slide });
+    },
+    { capture: true },
+  );
+}
 
 (async () => {
   await customElements.whenDefined('keen-reel');

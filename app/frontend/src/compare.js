@@ -45,11 +45,12 @@ const compare = () => ({
   points: { frame: [], moved: [] }, // fractions
   at: 0.5, // the divider
   even: 0, // by how much colours are evened out, per cent
+  sayEven: false, // whether visitors read that
 
   init() {
     this.address = this.$root.dataset.address;
     new ResizeObserver(() => this.show()).observe(this.$refs.stage);
-    this.$refs.stage.style.setProperty('--ratio', this.$root.dataset.width / this.$root.dataset.height);
+    this.$root.style.setProperty('--ratio', this.$root.dataset.width / this.$root.dataset.height);
     this.$refs.stage.style.setProperty('--at', this.at);
     this.ask('GET', 'lying');
   },
@@ -135,6 +136,8 @@ const compare = () => ({
     outside.setAttribute('d', `${path([[-1, -1], [2, -1], [2, 2], [-1, 2]])}${common}`);
     edge.setAttribute('d', common);
     outline.setAttribute('d', path(lying.corners));
+    this.$refs.liesTaken.setAttribute('d', path(lying.corners));
+    this.$refs.liesKept.setAttribute('d', common);
   },
 
   /** What evens colours out goes by how they lie: it is asked for while it is wanted, the newest wish last. */
@@ -292,7 +295,7 @@ const compare = () => ({
   async store(warp, said) {
     this.problem = '';
     try {
-      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), warp, even: this.even });
+      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), warp, even: this.even, say: this.sayEven });
     } catch (failed) {
       this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed; try again.';
       if (passes(failed)) notice(this.problem);

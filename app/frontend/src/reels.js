@@ -5,7 +5,7 @@ import { notice, send, windowName } from './http.js';
 import { notices } from './notices.js';
 import { pick, picking } from './pick.js';
 import { reelList } from './reel-list.js';
-import { paired, sides } from './sides.js';
+import { nameOf, paired, sides, together } from './sides.js';
 import { unstored } from './unstored.js';
 import { again, bring, underWay } from './uploads.js';
 
@@ -22,6 +22,9 @@ function newReel() {
     rows: [], // pictures in their order, and files on their way
     pairs: [],
     swapped: [],
+    byHand: [], // pairs that somebody made
+    apart: [], // the names of those that somebody took apart
+    waits: '', // the picture whose partner is asked for
     busy: false,
     problem: '',
     again,
@@ -34,10 +37,11 @@ function newReel() {
       return this.perSlide === 2;
     },
     get pictures() {
-      return this.lines.flatMap(({ row }) => row?.picture ?? []);
+      const twos = this.inTwos && (this.apart.length || this.lines.some(({ pair }) => pair)); // else the application pairs them
+      return this.lines.flatMap(({ row, side }) => (row?.picture && (side || !twos) ? row.picture : []));
     },
     get lines() {
-      return paired(this.rows, this.inTwos ? this.pairs : [], this.swapped);
+      return paired(this.rows, this.inTwos ? together(this.pairs, this.byHand, this.apart) : [], this.swapped, this.inTwos);
     },
     get hasSize() {
       return this.slotKind !== 'full';
@@ -48,7 +52,7 @@ function newReel() {
     get mayFollow() {
       return !this.inTwos;
     },
-    get byHand() {
+    get picked() {
       return !this.mayFollow || !this.follows;
     },
     get dropSays() {
@@ -60,8 +64,10 @@ function newReel() {
     get counted() {
       const count = this.pictures.length;
       if (!this.inTwos) return count === 1 ? 'One slide.' : `${count} slides.`;
-      const whole = Math.floor(count / 2);
-      return `${whole} ${whole === 1 ? 'pair' : 'pairs'}${count % 2 ? ', and one picture that misses its partner' : ''}.`;
+      const whole = this.lines.filter(({ pair }) => pair).length;
+      const alone = this.lines.filter(({ row, side }) => row?.picture && !side).length;
+      const left = alone === 1 ? ', and one picture that misses its partner' : `, and ${alone} pictures that miss their partners`;
+      return `${whole} ${whole === 1 ? 'pair' : 'pairs'}${alone ? left : ''}.`;
     },
 
     chooseStarter(event) {
@@ -83,6 +89,25 @@ function newReel() {
       const { currentTarget } = event;
       await this.$nextTick();
       currentTarget.focus();
+    },
+
+    /** Two pictures that somebody puts together, one press after the other. */
+    pairWith(picture) {
+      if (!this.waits || this.waits === picture) {
+        this.waits = this.waits ? '' : picture;
+        return;
+      }
+      this.byHand = [...this.byHand, { before: this.waits, after: picture, says: 'Put together by you.' }];
+      this.waits = '';
+    },
+    pairSays(picture) {
+      if (!this.waits) return 'Pair it';
+      return this.waits === picture ? 'Not yet' : 'With this one';
+    },
+    takeApart(name) {
+      this.byHand = this.byHand.filter((pair) => nameOf(pair) !== name);
+      this.apart = [...this.apart, name];
+      this.waits = '';
     },
 
     async take(files) {
@@ -116,7 +141,7 @@ function newReel() {
           name: this.name,
           starter: this.$root.querySelector('[name=starter]:checked').value,
           slot,
-          follows: this.byHand ? null : this.follows,
+          follows: this.picked ? null : this.follows,
           pictures: this.pictures,
           window: windowName(),
         });

@@ -12,7 +12,13 @@ export async function sides(ids) {
 }
 
 /** What tells a pair, whichever way round it is. */
-const nameOf = ({ before, after }) => [before, after].sort().join();
+export const nameOf = ({ before, after }) => [before, after].sort().join();
+
+/** The pairs that hold: what somebody put together, and of the others those that nobody took apart. */
+export function together(pairs, byHand, apart) {
+  const taken = new Set(byHand.flatMap(({ before, after }) => [before, after]));
+  return [...byHand, ...pairs.filter((pair) => !apart.includes(nameOf(pair)) && !taken.has(pair.before) && !taken.has(pair.after))];
+}
 
 /**
  * The lines of a list of pictures for comparisons: the pictures of each pair, each with its side, and what the pair goes by;
@@ -20,9 +26,10 @@ const nameOf = ({ before, after }) => [before, after].sort().join();
  *
  * @param rows the pictures and the files that are still coming
  * @param swapped the names of pairs that somebody has turned round
- * @returns [{ key, look, row, side, pair, says }], with a row, or with the name of a pair
+ * @param alone whether what has no partner can get one
+ * @returns [{ key, look, row, side, pair, says, alone }], with a row, or with the name of a pair
  */
-export function paired(rows, pairs, swapped) {
+export function paired(rows, pairs, swapped, alone) {
   const rest = [...rows];
   const take = (id) => rest.splice(rest.findIndex(({ picture }) => picture === id), 1)[0];
   const there = (id) => rest.some(({ picture }) => picture === id);
@@ -37,5 +44,5 @@ export function paired(rows, pairs, swapped) {
     if (there(right)) lines.push(line(first, 'before'), line(take(right), 'after'), { key: name, look: 'pair-says', row: null, pair: name, says: turned ? 'Swapped by you.' : pair.says });
     else rest.unshift(first);
   }
-  return [...lines, ...rest.map((row) => line(row))];
+  return [...lines, ...rest.map((row) => ({ ...line(row), alone: alone && row.state === 'done' }))];
 }

@@ -3,6 +3,7 @@ import { follow } from '../following.js';
 import { send } from '../http.js';
 import { pick } from '../pick.js';
 import { desk } from './desk.js';
+import { rowOf, statesOf, withAnother } from './states.js';
 
 const ALL = 'all';
 const inside = (share) => Math.round(1000 * Math.min(1, Math.max(0, share))) / 1000;
@@ -101,6 +102,28 @@ export function sheet() {
     },
     swap() {
       edits.store({ kind: 'swap-sides', slide: this.slide });
+    },
+    /** The same picture on both sides, without its colours before. */
+    compareWithItself({ currentTarget }) {
+      const { picture } = currentTarget.dataset;
+      edits.store({ kind: 'carry', slide: this.slide, carries: { before: picture, after: picture, effectBefore: { kind: 'grey' } } });
+    },
+    states(change) {
+      const fields = this.$root.querySelector('.sheet');
+      edits.store({ kind: 'between', slide: this.slide, states: change(statesOf(fields), fields) });
+    },
+    async addState() {
+      const [picture] = await pick(1);
+      if (picture) this.states((states, fields) => withAnother(fields, picture.id));
+    },
+    async exchangeState({ currentTarget }) {
+      const i = rowOf(currentTarget);
+      const [picture] = await pick(1);
+      if (picture) this.states((states) => states.map((state, place) => (place === i ? { ...state, picture: picture.id } : state)));
+    },
+    removeState({ currentTarget }) {
+      const i = rowOf(currentTarget);
+      this.states((states) => states.filter((state, place) => place !== i));
     },
     holdFor({ currentTarget }) {
       edits.store({ kind: 'hold', slide: this.slide, hold: Number(currentTarget.dataset.hold) });

@@ -1,6 +1,8 @@
 // What is typed into a slide's fields: shown while it is typed, stored when typing rests or the field is left, and never
 // overwritten by an answer that does not know of it yet.
 
+import { rowOf, statesOf } from './states.js';
+
 const REST = 800; // ms after which typing counts as done
 
 /** The edit that a field makes, by what it is for; each changes one thing. */
@@ -11,6 +13,10 @@ const MAKES = {
   holdField: (slide, { value }) => ({ kind: 'hold', slide, hold: Math.round(Number(value) * 1000) }),
   larger: (slide, { value }) => ({ kind: 'enlarge', slide, larger: { true: true, false: false }[value] ?? null }),
   sideName: (slide, { value, dataset }) => ({ kind: 'side-name', slide, side: dataset.sideName, name: value }),
+  sideEffect: (slide, { value, dataset }) => ({ kind: 'side-effect', slide, side: dataset.sideEffect, effect: { kind: value } }),
+  sideAmount: (slide, field) => ({ kind: 'side-effect', slide, side: field.dataset.sideAmount, effect: { kind: field.closest('.effect').querySelector('select').value, amount: Number(field.value) } }),
+  stateName: (slide, field) => ({ kind: 'between', slide, states: statesOf(field.closest('.sheet')) }),
+  stateEnd: (slide, field) => ({ kind: 'divider-start', slide, divider: rowOf(field) + 1, startsAt: Number(field.value) / 100 }),
   divider: (slide, { value }) => ({ kind: 'divider-start', slide, startsAt: Number(value) / 100 }),
 };
 

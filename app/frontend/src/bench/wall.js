@@ -132,6 +132,10 @@ export function wall() {
       }
       if (event.data.shown !== undefined) frame.dataset.shown = event.data.shown;
       if (event.data.pressed) desk.select(event.data.pressed);
+      if (event.data.divided) {
+        frame.blur(); // keys reach the bench
+        desk.edits.store({ kind: 'divider-start', slide: event.data.divided, divider: event.data.divider, startsAt: Math.round(event.data.at * 1000) / 1000 });
+      }
       if (event.data.spanned !== undefined) desk.sheet.span(event.data.spanned, event.data.done);
     },
 

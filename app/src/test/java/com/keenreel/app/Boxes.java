@@ -35,6 +35,9 @@ public final class Boxes {
               root.getAnimations().forEach((animation) => {
                 animation.pause();
                 animation.currentTime = 0;
+              });
+              await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame))); // what a clock moves is put back
+              root.getAnimations().forEach((animation) => {
                 if (animation.effect.target.matches('[class^=picture]')) animation.cancel(); // what moves within its frame stands at its place
               });
               const origin = host.getBoundingClientRect();

@@ -101,6 +101,13 @@ class CompareTest {
         page.locator("[data-do=line-up]").click();
         assertThat(says(page)).hasText(STATE);
         assertThat(page.locator(".compare-others")).containsText("lined up");
+        assertThat(page.locator(".lies .taken")).hasAttribute("d", Pattern.compile("M-?[\\d.]+ .*Z"));
+        page.locator("[data-even]").fill("60");
+        page.locator("[data-say-even]").check();
+        page.locator("[data-do=line-up]").click();
+        assertThat(page.locator("[data-do=line-up]")).isDisabled();
+        assertThat(editor.send("GET", "/reels/" + reel.id + "/words", null).toString())
+                .contains("Brightness and colours of both photographs were evened out.");
         page.locator("[data-do=as-taken]").click();
         assertThat(page.locator(".compare-others")).containsText("as taken");
         assertThat(says(page)).hasText("As it was taken.");

@@ -7,7 +7,12 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -122,6 +127,53 @@ class FoundInFilesTest {
         assertThat(editor.problems()).isEmpty();
     }
 
+    private static FilePayload photograph(String name, String sample) {
+        Path file = Path.of("../samples/pictures", sample);
+        try {
+            return new FilePayload(name, "image/jpeg", Files.readAllBytes(file));
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    @Test
+    void photographsThatLookAlikeGoTogetherAndSomebodyMayPutThemTogetherOtherwise() {
+        Page page = editor.open("/reels/new");
+        page.locator("[name=starter][value=comparison]").check();
+        page.locator("[data-drop] [type=file]").setInputFiles(new FilePayload[] {
+            photograph("IMG_1.jpg", "floor-1-after.jpg"),
+            photograph("IMG_2.jpg", "floor-5-before.jpg"),
+            photograph("IMG_3.jpg", "floor-1-before.jpg"),
+            photograph("IMG_4.jpg", "floor-5-after.jpg")
+        });
+        Locator told = page.locator(".pair-says");
+        assertThat(told).hasCount(2);
+        assertThat(told.first()).containsText("alike"); // by their looks, or by the names under which they came first
+        assertThat(page.locator(".chosen .side:visible")).hasText(new String[] {"before", "after", "before", "after"});
+        List<String> names = page.locator(".chosen .name").allTextContents();
+        told.first().getByText("Take apart").click();
+        told.first().getByText("Take apart").click();
+        assertThat(told).hasCount(0);
+        Locator alone = page.locator(".chosen .pair-it:visible");
+        assertThat(alone).hasCount(4);
+        String first = page.locator(".chosen .name").nth(0).textContent();
+        String last = page.locator(".chosen .name").nth(3).textContent();
+        alone.nth(0).click();
+        alone.nth(3).click();
+        assertThat(told).hasCount(1);
+        assertThat(told).containsText("Put together by you.");
+        assertThat(page.locator(".chosen .name").nth(0)).hasText(first);
+        assertThat(page.locator(".chosen .name").nth(1)).hasText(last);
+        assertThat(page.locator(".new-reel .quiet[aria-live]"))
+                .hasText("1 pair, and 2 pictures that miss their partners.");
+        page.locator("[name=name]").fill("By hand");
+        page.locator("[name=name]").press("Enter");
+        page.waitForURL("**/reels/*");
+        assertThat(page.locator(".card-title")).hasCount(1);
+        assertThat(names).hasSize(4);
+        assertThat(editor.problems()).isEmpty();
+    }
+
     /** Names tell the sides apart; it is asked about, and swapped by one press. */
     @Test
     void picturesInTwosAreOrderedByTheirNamesAndAskedAbout() {
@@ -135,15 +187,16 @@ class FoundInFilesTest {
         });
         Locator rows = page.locator(".chosen [data-picture]");
         assertThat(page.locator(".pair-says")).hasText(new String[] {
-            "Named alike; before and after by their names. Swap", "Before and after as they came. Swap"
+            "Named alike; before and after by their names. Swap Take apart",
+            "Before and after as they came. Swap Take apart"
         });
         assertThat(rows.locator(".name"))
                 .hasText(new String[] {"floor-before.svg", "floor-after.svg", "hall-one.svg", "hall-two.svg"});
-        page.locator(".pair-says button").last().click();
+        page.locator(".pair-says button:text-is(\"Swap\")").last().click();
         assertThat(rows.locator(".name"))
                 .hasText(new String[] {"floor-before.svg", "floor-after.svg", "hall-two.svg", "hall-one.svg"});
         assertThat(rows.locator(".side")).hasText(new String[] {"before", "after", "before", "after"});
-        assertThat(page.locator(".pair-says button").last()).isFocused();
+        assertThat(page.locator(".pair-says button:text-is(\"Swap\")").last()).isFocused();
         page.locator("[name=name]").fill("Sides");
         page.locator("[name=name]").press("Enter");
         page.waitForURL("**/reels/*");

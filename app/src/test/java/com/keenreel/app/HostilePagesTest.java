@@ -51,7 +51,7 @@ class HostilePagesTest extends SomebodysPages {
                     "REEL"),
             new Hostile(
                     "custom properties of likely names",
-                    "* { --step: 7px; --at: .9; --start: .1; --across: 3px; --ground: red; --ink: red; --corners: 40px; --type: fantasy; --control: red; --control-ground: red; --control-solid: red; --words-ground: red; --gap: 90px }",
+                    "* { --step: 7px; --at: .9; --start: .1; --along: 3px; --edge: 5px; --x: 7; --y: 4; --crossed: 30px; --ground: red; --ink: red; --corners: 40px; --type: fantasy; --control: red; --control-ground: red; --control-solid: red; --words-ground: red; --gap: 90px }",
                     "REEL"),
             new Hostile("read from right to left", "html { direction: rtl }", "<div dir=\"rtl\">REEL</div>"),
             new Hostile(

@@ -450,8 +450,8 @@ class JourneyTest {
                     "Comparison",
                     pictures("floor-3-before.jpg", "floor-3-after.jpg", "floor-2-before.jpg", "floor-2-after.jpg"));
             bench.locator(".card").nth(0).click();
-            bench.getByLabel("Left side is called").fill("Found");
-            bench.getByLabel("Left side is called").blur();
+            bench.getByLabel("The side before is called").fill("Found");
+            bench.getByLabel("The side before is called").blur();
             stored(bench);
             assertThat(desk(bench).locator(".slide.now .label-before")).hasText("Found");
             bench.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Swap sides"))

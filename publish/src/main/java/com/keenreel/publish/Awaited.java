@@ -43,6 +43,9 @@ final class Awaited {
             } else if (slide.carries() instanceof Carries.Pair pair) {
                 add(Part.picture(n, Side.BEFORE), pair.before(), facts, rules);
                 add(Part.picture(n, Side.AFTER), pair.after(), facts, rules);
+                for (int i = 1; i <= pair.between().size(); i++) {
+                    add(Part.between(n, i), pair.pictures().get(i), facts, rules);
+                }
             }
             for (Map.Entry<SetUp, PictureId> instead : slide.instead().own().entrySet()) {
                 add(Part.instead(n, instead.getKey()), instead.getValue(), facts, rules);

@@ -2,8 +2,10 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.PairView;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.PairBoxes;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -74,9 +76,16 @@ public final class FragmentWriter {
         for (Slide slide : material.reel().slides()) {
             n++;
             if (slide.carries() instanceof Carries.Pair pair) {
-                String start = Numbers.plain(pair.startsAt());
+                PairView view = PairBoxes.view(material.reel().choices(), pair);
+                StringBuilder starts = new StringBuilder();
+                for (int i = 0; i < pair.starts().size(); i++) {
+                    String which = i == 0 ? ":" : "-" + (i + 1) + ":";
+                    String start = Numbers.plain(view.start(pair.starts().get(i)));
+                    starts.append(";--start").append(which).append(start);
+                    starts.append(";--at").append(which).append(start);
+                }
                 String id = slide.id().value(); // an order of its own on a visit changes the numbers
-                rules.add(Css.Piece.rule("[data-slide=\"" + id + "\"]{--start:" + start + ";--at:" + start + "}"));
+                rules.add(Css.Piece.rule("[data-slide=\"" + id + "\"]{" + starts.substring(1) + "}"));
             } else if (slide.carries() instanceof Carries.Plain plain) {
                 rules.add(Css.Piece.rule(".crop-" + n + "{background:" + plain.colour() + "}"));
             }

@@ -1,5 +1,6 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -46,6 +47,15 @@ final class Images {
                 .attr("src", Base.MARK + file.address());
     }
 
+    /** Whether that is the picture that comes first; of a pair, both sides may show it. */
+    private boolean isFirst(PictureId id, Part part) {
+        return part.equals(Part.picture(1))
+                || part.equals(Part.picture(1, Side.AFTER))
+                || part.equals(Part.picture(1, Side.BEFORE))
+                        && material.reel().slides().get(0).carries() instanceof Carries.Pair pair
+                        && pair.after().equals(id);
+    }
+
     /**
      * The element of a picture.
      *
@@ -53,8 +63,7 @@ final class Images {
      * @param soon whether it is loaded before it comes near
      */
     Element of(PictureId id, Part part, String alt, boolean soon) {
-        boolean first = part.equals(Part.picture(1)) || part.equals(Part.picture(1, Side.AFTER));
-        PictureFiles files = first ? material.first() : material.of(id);
+        PictureFiles files = isFirst(id, part) ? material.first() : material.of(id);
         PictureFacts facts = material.facts().of(id);
         Element image = new Element("img")
                 .addClass(part.css())

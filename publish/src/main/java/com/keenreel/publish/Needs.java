@@ -5,13 +5,16 @@ import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
+import com.keenreel.core.option.MovedBy;
 import com.keenreel.core.option.Option;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Facts;
+import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.time.Change;
 import com.keenreel.core.time.Motion;
 import java.util.ArrayList;
@@ -71,7 +74,13 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         /** The reel fades in or rises. */
         ENTRY(MotionOptions.ENTRY),
         /** Videos play; what is chosen of them says how. */
-        VIDEO(null);
+        VIDEO(null),
+        /** Dividers are moved in another way than by dragging anywhere, or lie between sides one above the other. */
+        DIVIDING(null),
+        /** Dividers of comparisons move by themselves. */
+        SWEEP(null),
+        /** Comparisons have more than two states, and more than one divider. */
+        STATES(null);
 
         private final @Nullable Option<?> option;
 
@@ -143,7 +152,27 @@ public record Needs(String arrangement, String lead, Set<Beside> beside, Set<Lat
         if (Playing.any(reel, material.facts())) {
             later.add(Later.VIDEO);
         }
+        if (isDivided(reel)) {
+            later.add(Later.DIVIDING);
+        }
+        if (reel.slides().stream()
+                .anyMatch(slide -> slide.carries() instanceof Carries.Pair pair
+                        && !pair.between().isEmpty())) {
+            later.add(Later.STATES);
+        }
+        if (Playing.sweeps(reel)) {
+            later.add(Later.SWEEP);
+        }
         return later;
+    }
+
+    /** Whether its dividers are moved in another way than usual. */
+    private static boolean isDivided(Reel reel) {
+        return Arrangements.of(reel).has(PairOptions.MOVED_BY)
+                && reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair)
+                && (reel.choices().get(PairOptions.VIEW).switches()
+                        || reel.choices().get(PairOptions.MOVED_BY) != MovedBy.DRAGGING
+                        || Arrays.stream(SetUp.values()).anyMatch(setUp -> PairBoxes.isDown(reel.choices(), setUp)));
     }
 
     /** Whether anything is said of its timing that is not usual. */

@@ -2,6 +2,7 @@ package com.keenreel.publish;
 
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.EndKind;
@@ -9,11 +10,12 @@ import com.keenreel.core.option.EntryKind;
 import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.PairOptions;
+import com.keenreel.core.option.PairView;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.Facts;
@@ -27,6 +29,7 @@ import com.keenreel.core.time.Entering;
 import com.keenreel.core.time.Motion;
 import com.keenreel.core.time.Motion.ByPosition.Seam;
 import com.keenreel.core.time.Schedule;
+import com.keenreel.core.time.Sweep;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
@@ -149,20 +152,36 @@ final class PlanWriter {
         }
         ArrayNode ranges = plan.putArray("ranges");
         layout.ranges().forEach(range -> ranges.add(range(range, motion)));
-        ObjectNode pairs = plan.putObject("pairs");
-        for (Slide slide : reel.slides()) {
-            if (slide.carries() instanceof Carries.Pair pair) {
-                pairs.putObject(slide.id().value())
-                        .put("start", pair.startsAt())
-                        .put("clearBefore", PairBoxes.clearance(reel.choices(), facts.type(), pair.nameBefore()))
-                        .put("clearAfter", PairBoxes.clearance(reel.choices(), facts.type(), pair.nameAfter()));
-            }
+        if (needs.later().contains(Needs.Later.DIVIDING)) {
+            boolean switches = reel.choices().get(PairOptions.VIEW).switches();
+            plan.put("divided", switches ? "switch" : Needs.word(reel.choices().get(PairOptions.MOVED_BY)));
+        }
+        if (needs.has(Needs.Beside.PAIRS) && reel.choices().get(PairOptions.VIEW) == PairView.FADE) {
+            plan.put("fades", true);
+        }
+        if (needs.later().contains(Needs.Later.SWEEP)) {
+            sweeps(plan.putObject("sweeps"));
         }
         plan.putObject("say")
                 .put("pause", spoken.say(Phrase.PAUSE))
                 .put("play", spoken.say(Phrase.PLAY))
                 .put("position", spoken.say(Phrase.POSITION));
         return plan.toString();
+    }
+
+    private void sweeps(ObjectNode sweeps) {
+        for (Slide slide : reel.slides()) {
+            Sweep sweep = Playing.sweep(reel, slide);
+            if (sweep != null) {
+                sweeps.putObject(slide.id().value())
+                        .put("middle", sweep.middle())
+                        .put("reach", sweep.reach())
+                        .put("phase", sweep.phase())
+                        .put("period", sweep.period())
+                        .put("once", sweep.once())
+                        .put("turns", sweep.turns());
+            }
+        }
     }
 
     private void timing(ObjectNode timing) {
@@ -181,6 +200,9 @@ final class PlanWriter {
     private ObjectNode range(Range range, Motion motion) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("setUp", range.setUp().word());
+        if (needs.has(Needs.Beside.PAIRS) && PairBoxes.isDown(reel.choices(), range.setUp())) {
+            node.put("down", true);
+        }
         if (motion.stops()) {
             node.put("keys", reel.choices().get(SteeringOptions.KEYS, range.setUp()));
             if (needs.later().contains(Needs.Later.WHEEL)) {

@@ -42,6 +42,11 @@ public final class Shapes {
         };
     }
 
+    /** What a press on changes the side that is seen. */
+    static Element switches() {
+        return drawn("", "M2.5 7.5h10v9h-10ZM7 7.5v-4h10.5v9h-5");
+    }
+
     static Element close() {
         return drawn("", "M4.5 4.5l11 11M15.5 4.5l-11 11");
     }

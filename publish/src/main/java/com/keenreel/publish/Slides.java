@@ -104,7 +104,9 @@ final class Slides {
         pictures.add(plays(slide));
         if (slide.carries() instanceof Carries.Pair pair) {
             pictures.add(comparison.altBefore(pair));
+            pair.between().forEach(state -> pictures.add(comparison.alt(state.picture())));
             pictures.add(material.reel().choices().get(PairOptions.HANDLE));
+            pictures.add(material.reel().choices().get(PairOptions.VIEW));
         }
         return new DependsOn(
                 n,
@@ -142,6 +144,9 @@ final class Slides {
         Element crop = crop(element, n, slide, said);
         if (slide.carries() instanceof Carries.Pair pair) {
             element.addClass("pair");
+            if (!pair.between().isEmpty()) {
+                element.addClass("states");
+            }
             comparison.write(crop, n, pair, said);
         }
         if (layout.stands(Part.reflection(n))) {

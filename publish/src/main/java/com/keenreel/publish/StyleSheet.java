@@ -166,8 +166,7 @@ final class StyleSheet {
             rules.addAll(DepthRules.withoutScripts(row));
         }
         if (needs.has(Needs.Beside.PAIRS)) {
-            rules.add(".label-before,.label-after{padding:0 " + px(PairBoxes.PADDING) + ";"
-                    + css(PairBoxes.type(reel.choices())) + "}");
+            rules.add(".name{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.type(reel.choices())) + "}");
             rules.addAll(PairRules.of(reel.choices()));
         }
         return rules;
@@ -190,11 +189,11 @@ final class StyleSheet {
 
     private Map<String, String> rules(Range range) {
         Map<String, String> rules = new LinkedHashMap<>();
-        boxes(range.frame(), rules);
+        boxes(range.frame(), PairBoxes.isDown(reel.choices(), range.setUp()), rules);
         rules.put("measured", "--range:" + layout.spans().indexOf(range.span()));
         rules.merge(
                 "frame",
-                above(range) + ";--step:" + layout.stride(range).css(Base.CQI) + onPaper(range),
+                above(range) + ";--step:" + layout.stride(range).css(Base.CQI) + PaperRules.of(range),
                 String::concat);
         Arrangement arrangement = Arrangements.of(reel);
         if (arrangement.motion(reel) instanceof Motion.ByTime band) {
@@ -205,6 +204,9 @@ final class StyleSheet {
         if (Needs.drifts(reel, facts)) {
             DriftRules.in(range, reel, facts, rules);
         }
+        if (needs.has(Needs.Beside.PAIRS)) {
+            PairRules.in(range.setUp(), reel.choices(), rules);
+        }
         words(range, rules);
         if (arrangement.motion(reel) instanceof Motion.ByDistance) {
             DepthRules.inDepth(range, rules);
@@ -213,25 +215,6 @@ final class StyleSheet {
         }
         rules.merge("view", dressing.ofView(range), String::concat);
         return rules;
-    }
-
-    /**
-     * On paper as many slides stand in a row as on the screen, if all were as wide as the widest. One that has all the width
-     * that slides have gets half of the paper, and is laid out as in a reel of that width.
-     */
-    private static String onPaper(Range range) {
-        double any = range.span().narrowest();
-        Length slide = range.frame()
-                .all()
-                .filter(placed -> placed.part().what() == Part.What.SLIDE)
-                .map(placed -> placed.box().width())
-                .max(Comparator.comparingDouble(width -> width.at(any)))
-                .orElse(Length.WIDTH); // where it is hidden
-        Length all = range.frame().boxOf(Part.VIEW).map(Box::width).orElse(Length.WIDTH);
-        return slide.equals(all) || slide.equals(Length.WIDTH)
-                ? ";--paper:calc(50% - 8px);--alone:inline-size;--gap:16px"
-                : ";--paper:" + slide.css(Base.CQI) + ";--alone:normal;--gap:"
-                        + range.gap().css(Base.CQI);
     }
 
     /** How words are set: what most slides share is said once, the others say it each for its own. */
@@ -317,7 +300,12 @@ final class StyleSheet {
                 + box.width().css(Base.CQI) + ";height:" + box.height().css(Base.CQI);
     }
 
-    private void boxes(Placed placed, Map<String, String> rules) {
+    /**
+     * What stands where.
+     *
+     * @param down whether the sides of pairs lie one above the other
+     */
+    private void boxes(Placed placed, boolean down, Map<String, String> rules) {
         Box box = placed.box();
         if (placed.part().what() == Part.What.THUMB) {
             return; // they stand one after another
@@ -325,12 +313,18 @@ final class StyleSheet {
         String part = placed.part().css();
         rules.put(part, boxes.computeIfAbsent(box, any -> drawn.of(box, () -> css(box))));
         if (placed.part().what() == Part.What.CROP) {
-            rules.merge(part, ";--across:" + box.width().css(Base.CQI), String::concat);
+            rules.merge(part, ";--along:" + (down ? box.height() : box.width()).css(Base.CQI), String::concat);
+        }
+        if (placed.part().what() == Part.What.PICTURE) {
+            rules.merge(part, EffectRules.of(reel, placed), String::concat);
+        }
+        if (placed.part().what() == Part.What.LABEL) {
+            rules.merge(part, ";--edge:" + PairBoxes.edge(placed, down).css(Base.CQI), String::concat);
         }
         if (placed.part().what() == Part.What.SLIDE) {
             rules.merge(part, dressing.ofSlide(placed), String::concat);
         }
-        placed.inside().forEach(child -> boxes(child, rules));
+        placed.inside().forEach(child -> boxes(child, down, rules));
     }
 
     private static List<String> grouped(Map<String, String> rules) {

@@ -19,6 +19,7 @@ import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -289,10 +290,30 @@ class PublishTest {
         assertThat(html.select(".picture-1-before, .picture-1-after")).hasSize(2);
         assertThat(html.select("[data-box=label-before]").text()).isEqualTo("Found");
         assertThat(html.select("[role=slider]").attr("aria-valuenow")).isEqualTo("37");
-        assertThat(plan(reel).path("pairs").path("s1").path("clearBefore").asDouble())
-                .isEqualTo(16 + 24 + Math.ceil(5 * 7.5)); // in whole px, so that nothing of it is cut off
+        assertThat(FragmentWriter.write(material(reel), "v").css())
+                .contains(
+                        "width:62px", "--edge:78px"); // 16 + 24 + 5 * 7.5 in whole px, so that nothing of it is cut off
         assertThat(FragmentWriter.write(material(reel), "v").css())
                 .contains("[data-slide=\"s1\"]{--start:0.37;--at:0.37}");
+    }
+
+    @Test
+    void aPictureIsComparedWithItselfShownOtherwise() {
+        Carries.Pair pair = Carries.Pair.of(new PictureId("p1"), new PictureId("p1"))
+                .withEffect(Carries.Side.BEFORE, new Effect(Effect.Kind.GREY, 80))
+                .withEffect(Carries.Side.AFTER, new Effect(Effect.Kind.BLUR, 1.5));
+        Reel reel = Reel.named("Floors").withSlides(List.of(Slide.of(new SlideId("s1"), pair)));
+        String css = FragmentWriter.write(material(reel), "v").css();
+        assertThat(css).contains("filter:grayscale(80%)");
+        assertThat(css).as("the same at every width").containsPattern("filter:blur\\([\\d.]+cqi\\)");
+        Document html = html(reel);
+        assertThat(html.select(".picture-1-before").attr("srcset"))
+                .isEqualTo(html.select(".picture-1-after").attr("srcset"));
+        assertThat(html.select(".picture-1-before").attr("alt")).isEmpty(); // it says what it shows once
+        assertThat(FragmentWriter.write(
+                                material(reel.withSlides(List.of(Slide.of(new SlideId("s1"), pair.swapped())))), "v")
+                        .css())
+                .containsPattern("picture-1-before[^}]*filter:blur");
     }
 
     @Test

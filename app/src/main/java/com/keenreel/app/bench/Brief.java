@@ -11,13 +11,11 @@ import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
-import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShadowKind;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.WordsPlace;
-import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.space.CropLoss;
@@ -57,6 +55,7 @@ public final class Brief {
     private final Facts facts;
     private final Arrangement arrangement;
     private final List<Line> own;
+    private final SaidOfPairs pairs;
     private final List<Column> columns = new ArrayList<>();
     private List<Sentence> sentences = new ArrayList<>();
 
@@ -67,6 +66,7 @@ public final class Brief {
         this.layout = layout;
         this.arrangement = Arrangements.of(reel);
         this.own = arrangement.brief(reel, layout);
+        this.pairs = new SaidOfPairs(reel, this::sentence);
     }
 
     /** The brief of that reel, column by column. */
@@ -135,11 +135,13 @@ public final class Brief {
     private void motion() {
         own(Line.Column.MOTION);
         new SaidOfMotion(reel, layout, this::sentence).say();
+        pairs.motion();
         column("Motion");
     }
 
     private void steering() {
         own(Line.Column.STEERING);
+        pairs.steering();
         new SaidOfSteering(reel, layout, this::sentence).say();
         column("Steering");
     }
@@ -199,40 +201,9 @@ public final class Brief {
                     .all(LookOptions.SHADOW_STRENGTH)
                     .text(" dark.");
         }
-        if (arrangement.has(PairOptions.HANDLE)) {
-            pairs();
-        }
+        pairs.look();
         further(Line.Column.LOOK, 0);
         column("Look");
-    }
-
-    /** What comparisons look like, where there are any. */
-    private void pairs() {
-        boolean none = reel.slides().stream().noneMatch(one -> one.carries() instanceof Carries.Pair);
-        sentence()
-                .idle(none)
-                .text(none ? "Dividers of comparisons would be held by " : "Dividers are held by ")
-                .all(PairOptions.HANDLE)
-                .text(" of ")
-                .all(PairOptions.HANDLE_SIZE)
-                .text(" in ")
-                .all(PairOptions.HANDLE_COLOUR)
-                .text(".");
-        sentence()
-                .idle(none)
-                .text(none ? "Names of sides would stand " : "Names of sides stand ")
-                .by(PairOptions.NAMES_PLACE)
-                .text(", ")
-                .all(PairOptions.NAMES_SIZE)
-                .text(" in size, in ")
-                .all(PairOptions.NAMES_INK)
-                .text(" on ")
-                .all(PairOptions.NAMES_GROUND)
-                .text(" that is ")
-                .all(PairOptions.NAMES_DENSE)
-                .text(" dense, and are seen ")
-                .all(PairOptions.NAMES_POINTED)
-                .text(".");
     }
 
     private void column(String title) {

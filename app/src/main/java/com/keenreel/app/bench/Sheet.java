@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Arrangement;
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.arrangement.Pressed;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.SteeringOptions;
@@ -30,7 +31,6 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.util.StringUtils;
 
 /**
  * Everything about one slide.
@@ -72,7 +72,8 @@ public record Sheet(
      * @param worded whether it shows texts and buttons
      * @param pressed whether pictures can be pressed
      */
-    public record Offers(boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed) {}
+    public record Offers(
+            boolean picked, boolean cropped, boolean titled, boolean worded, boolean pressed, boolean compared) {}
 
     /** The slide's id. */
     public String id() {
@@ -113,7 +114,8 @@ public record Sheet(
     public String carriesSaid() {
         Canvas.Picture picture = picture();
         if (pair() != null) {
-            return "carries a pair";
+            int states = pair().pictures().size();
+            return states == 2 ? "carries a pair" : "carries " + states + " states";
         }
         return picture == null ? "carries plain colour" : "carries " + picture.says();
     }
@@ -157,32 +159,9 @@ public record Sheet(
         return slide.carries().pictures().stream().map(PictureId::value).collect(Collectors.joining(" "));
     }
 
-    /**
-     * A way of saying what the picture says, or nothing.
-     *
-     * @param own whether it says something itself at present
-     */
-    public record Whose(String field, boolean own, String words) {}
-
     /** For each of its fields that pictures have too, what can be said instead. */
     public List<Whose> whose() {
-        List<Whose> all = new ArrayList<>();
-        if (offers.titled()) {
-            whose("title", "title", slide.words().title(), said.title(), all);
-        }
-        if (offers.worded()) {
-            whose("text", "text", slide.words().text(), said.text(), all);
-        }
-        whose("alt", "alt text", slide.words().alt(), said.alt(), all);
-        return all;
-    }
-
-    private static void whose(String field, String called, @Nullable String own, String said, List<Whose> all) {
-        if (own != null) {
-            all.add(new Whose(field, true, StringUtils.capitalize(called) + " as the picture says"));
-        } else if (!said.isEmpty()) {
-            all.add(new Whose(field, false, "Say no " + called));
-        }
+        return Whose.of(slide.words(), said, offers);
     }
 
     /** Whether set-ups can show other pictures. */
@@ -221,6 +200,29 @@ public record Sheet(
                 "opens the larger view",
                 "false",
                 "does nothing");
+    }
+
+    /** Whether its picture can be compared with the same one, shown otherwise. */
+    public boolean mayCompare() {
+        return offers.picked() && offers.compared() && single();
+    }
+
+    /** The states that its pair shows between before and after. */
+    public List<StateShown> between() {
+        Carries.Pair pair = pair();
+        return pair == null ? List.of() : StateShown.of(pair);
+    }
+
+    /** Whether another state can be put between those of its pair. */
+    public boolean mayAddState() {
+        Carries.Pair pair = pair();
+        return pair != null && offers.picked() && pair.between().size() < Carries.Pair.MOST_BETWEEN;
+    }
+
+    /** How the sides of its pair show their pictures. */
+    public List<SideShown> sides() {
+        Carries.Pair pair = pair();
+        return pair == null ? List.of() : SideShown.of(pair);
     }
 
     /** Where the divider of its pair starts, per cent. */
@@ -287,7 +289,8 @@ public record Sheet(
                         arrangement.has(ShapeOptions.FIT),
                         arrangement.tells(Words.Field.TITLE),
                         arrangement.tells(Words.Field.TEXT),
-                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER)),
+                        arrangement.has(SteeringOptions.ANYWHERE) || arrangement.has(SteeringOptions.LARGER),
+                        arrangement.has(PairOptions.HANDLE)),
                 Canvas.of(draft, slide),
                 found(draft, slide),
                 Brief.of(reel, draft.layout(), draft.facts(), slide),

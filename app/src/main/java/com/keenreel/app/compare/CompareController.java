@@ -11,12 +11,14 @@ import com.keenreel.core.align.Matched;
 import com.keenreel.core.align.Warp;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.SetSidePicture;
+import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
+import com.keenreel.core.reel.Words;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
 import com.keenreel.core.space.Widths;
@@ -40,6 +42,9 @@ import tools.jackson.databind.JsonNode;
 @Controller
 @RequestMapping("/reels/{id}/compare/{slide}")
 class CompareController {
+    /** What visitors read where somebody wants that said. */
+    private static final String EVENED = "Brightness and colours of both photographs were evened out.";
+
     private static final double USUAL_RATIO = 1.5;
 
     private final ReelStore reels;
@@ -265,8 +270,8 @@ class CompareController {
     }
 
     /**
-     * Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null, even}}, by how much their
-     * colours are evened out, per cent.
+     * Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null, even, say}}, by how much their
+     * colours are evened out, per cent, and whether that is said in the slide's text.
      */
     @PostMapping("/lined")
     @ResponseBody
@@ -283,8 +288,25 @@ class CompareController {
         SetSidePicture edit = new SetSidePicture(sides.slide(), sides.side(), shown);
         int place = reel.reel().slides().stream().map(Slide::id).toList().indexOf(sides.slide()) + 1;
         String words = "slide " + place + (lines ? " lined up" : " as it was taken");
+        boolean says = lines
+                && request.path("even").asDouble(0) > 0
+                && request.path("say").asBoolean(false);
         StoredReel now = edits.step(
-                id, request.path("window").asString(""), request.path("editId").asString(""), words, edit::applyTo);
+                id,
+                request.path("window").asString(""),
+                request.path("editId").asString(""),
+                words,
+                says ? former -> saying(edit.applyTo(former), sides) : edit::applyTo);
         return Map.of("revision", now.revision());
+    }
+
+    /** The text of that slide says that colours were evened out, after what it says already. */
+    private static Reel saying(Reel reel, Compared sides) {
+        String own =
+                reel.slide(sides.slide()).map(slide -> slide.words().text()).orElse(null);
+        String text = own == null ? sides.moved().words().caption() : own;
+        return text.contains(EVENED)
+                ? reel
+                : new SetWords(sides.slide(), Words.Field.TEXT, (text + " " + EVENED).strip()).applyTo(reel);
     }
 }

@@ -7,6 +7,7 @@ import com.keenreel.core.option.Colour;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -222,6 +223,10 @@ public final class DocumentJson {
         return new Showing(node.path("hidden").asBoolean(false), day(node, "from"), day(node, "until"));
     }
 
+    static @Nullable String day(@Nullable LocalDate day) {
+        return day == null ? null : day.toString();
+    }
+
     public static @Nullable LocalDate day(JsonNode node, String key) {
         String text = text(node, key);
         if (text == null) {
@@ -254,6 +259,15 @@ public final class DocumentJson {
                     .put("nameBefore", pair.nameBefore())
                     .put("nameAfter", pair.nameAfter())
                     .put("startsAt", pair.startsAt());
+            if (!pair.effectBefore().isNone()) {
+                node.set("effectBefore", effect(pair.effectBefore()));
+            }
+            if (!pair.effectAfter().isNone()) {
+                node.set("effectAfter", effect(pair.effectAfter()));
+            }
+            if (!pair.between().isEmpty()) {
+                node.set("between", between(pair.between()));
+            }
         } else if (carries instanceof Carries.Plain plain) {
             node.put("colour", plain.colour().hex());
         }
@@ -270,9 +284,40 @@ public final class DocumentJson {
                     new PictureId(node.path("after").asString()),
                     node.path("nameBefore").asString(Carries.Pair.BEFORE),
                     node.path("nameAfter").asString("After"),
-                    node.path("startsAt").asDouble(0.5));
+                    node.path("startsAt").asDouble(0.5),
+                    effect(node.path("effectBefore")),
+                    effect(node.path("effectAfter")),
+                    between(node.path("between")));
         }
         return new Carries.Plain(new Colour(node.path("colour").asString("#16241e")));
+    }
+
+    public static ArrayNode between(List<Carries.Between> states) {
+        ArrayNode all = MAPPER.createArrayNode();
+        states.forEach(state -> all.addObject()
+                .put("picture", state.picture().value())
+                .put("name", state.name())
+                .put("endsAt", state.endsAt()));
+        return all;
+    }
+
+    public static List<Carries.Between> between(JsonNode node) {
+        List<Carries.Between> all = new ArrayList<>();
+        node.forEach(state -> all.add(new Carries.Between(
+                new PictureId(state.path("picture").asString()),
+                state.path("name").asString(""),
+                state.path("endsAt").asDouble(Double.NaN))));
+        return all;
+    }
+
+    public static ObjectNode effect(Effect effect) {
+        return MAPPER.createObjectNode().put("kind", effect.kind().word()).put("amount", effect.amount());
+    }
+
+    /** Reads what is done to a picture: nothing where it is not there, and as much as is usual where no amount is. */
+    public static Effect effect(JsonNode node) {
+        Effect.Kind kind = Effect.Kind.of(node.path("kind").asString(Effect.Kind.NONE.word()));
+        return node.has("amount") ? new Effect(kind, node.path("amount").asDouble(Double.NaN)) : Effect.of(kind);
     }
 
     public static @Nullable Boolean yesNo(JsonNode node, String key) {

@@ -8,6 +8,7 @@ import com.keenreel.core.edit.MoveSlide;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.RemoveSlide;
 import com.keenreel.core.edit.Rename;
+import com.keenreel.core.edit.SetBetween;
 import com.keenreel.core.edit.SetCarried;
 import com.keenreel.core.edit.SetDividerStart;
 import com.keenreel.core.edit.SetFirstDay;
@@ -21,6 +22,7 @@ import com.keenreel.core.edit.SetLastDay;
 import com.keenreel.core.edit.SetMostFollowed;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.edit.SetPictureOn;
+import com.keenreel.core.edit.SetSideEffect;
 import com.keenreel.core.edit.SetSideName;
 import com.keenreel.core.edit.SetSidePicture;
 import com.keenreel.core.edit.SetSlot;
@@ -38,7 +40,6 @@ import com.keenreel.core.reel.Slide;
 import com.keenreel.core.reel.SlideId;
 import com.keenreel.core.reel.Slot;
 import com.keenreel.core.reel.Words;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -112,12 +113,12 @@ public final class EditJson {
                 "first-day",
                 SetFirstDay.class,
                 (node, slide) -> new SetFirstDay(slide, DocumentJson.day(node, "day")),
-                (edit, node) -> node.put("day", day(edit.day())));
+                (edit, node) -> node.put("day", DocumentJson.day(edit.day())));
         ofSlide(
                 "last-day",
                 SetLastDay.class,
                 (node, slide) -> new SetLastDay(slide, DocumentJson.day(node, "day")),
-                (edit, node) -> node.put("day", day(edit.day())));
+                (edit, node) -> node.put("day", DocumentJson.day(edit.day())));
         ofSlide(
                 "instead",
                 SetPictureOn.class,
@@ -148,16 +149,29 @@ public final class EditJson {
                 (node, slide) -> new SetSideName(slide, side(node), word(node, "name")),
                 (edit, node) -> node.put("side", edit.side().word()).put("name", edit.name()));
         ofSlide(
+                "side-effect",
+                SetSideEffect.class,
+                (node, slide) -> new SetSideEffect(slide, side(node), DocumentJson.effect(node.path("effect"))),
+                (edit, node) -> node.put("side", edit.side().word()).set("effect", DocumentJson.effect(edit.effect())));
+        ofSlide(
                 "divider-start",
                 SetDividerStart.class,
-                (node, slide) ->
-                        new SetDividerStart(slide, node.path("startsAt").asDouble()),
-                (edit, node) -> node.put("startsAt", edit.startsAt()));
+                (node, slide) -> new SetDividerStart(
+                        slide,
+                        node.path("divider").asInt(0),
+                        node.path("startsAt").asDouble()),
+                (edit, node) -> node.put("divider", edit.divider()).put("startsAt", edit.startsAt()));
+        ofSlide(
+                "between",
+                SetBetween.class,
+                (node, slide) -> new SetBetween(slide, DocumentJson.between(node.path("states"))),
+                (edit, node) -> node.set("states", DocumentJson.between(edit.states())));
         ofSlide("swap-sides", SwapSides.class, (node, slide) -> new SwapSides(slide), (edit, node) -> {});
         ofSlide(
                 "say",
                 SetWords.class,
-                (node, slide) -> new SetWords(slide, field(node), DocumentJson.text(node, "text")),
+                (node, slide) ->
+                        new SetWords(slide, Words.Field.of(word(node, "field")), DocumentJson.text(node, "text")),
                 (edit, node) -> node.put("field", edit.field().word()).put("text", edit.text()));
         ofSlide(
                 "look",
@@ -330,18 +344,5 @@ public final class EditJson {
 
     private static Carries.Side side(JsonNode node) {
         return Carries.Side.of(word(node, "side"));
-    }
-
-    private static @Nullable String day(@Nullable LocalDate day) {
-        return day == null ? null : day.toString();
-    }
-
-    private static Words.Field field(JsonNode node) {
-        for (Words.Field field : Words.Field.values()) {
-            if (field.word().equals(word(node, "field"))) {
-                return field;
-            }
-        }
-        throw new Refusal("A slide says a title, a text, a button, a link and an alt text.");
     }
 }

@@ -6,6 +6,7 @@ import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Sides;
 import com.keenreel.core.reel.Sides.Candidate;
 import com.keenreel.core.reel.Sides.Couple;
+import com.keenreel.core.reel.Sides.Why;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 class SidesController {
     private final PictureStore pictures;
+    private final Looks looks;
 
-    SidesController(PictureStore pictures) {
+    SidesController(PictureStore pictures, Looks looks) {
         this.pictures = pictures;
+        this.looks = looks;
     }
 
     /**
@@ -28,7 +31,7 @@ class SidesController {
      */
     record Pair(String before, String after, String says) {}
 
-    /** The pairs of those pictures: those that are named alike, and each two of the others; one without partner is left out. */
+    /** The pairs of those pictures: those that are named alike, then those that look alike, and each two of the others; one without partner is left out. */
     @PostMapping("/pictures/sides")
     @ResponseBody
     List<Pair> sides(@RequestBody List<String> ids) {
@@ -38,7 +41,9 @@ class SidesController {
                 .flatMap(id ->
                         found.stream().filter(picture -> picture.id().value().equals(id)))
                 .toList();
-        return Sides.couples(there.stream().map(SidesController::candidate).toList()).stream()
+        return Sides.couples(
+                        there.stream().map(SidesController::candidate).toList(), asked -> looks.alike(there, asked))
+                .stream()
                 .map(couple -> new Pair(
                         there.get(couple.before()).id().value(),
                         there.get(couple.after()).id().value(),
@@ -51,13 +56,14 @@ class SidesController {
     }
 
     private static String says(Couple couple) {
-        if (couple.alike()) {
+        if (couple.why() == Why.NAMES) {
             return "Named alike; before and after by their names.";
         }
+        String why = couple.why() == Why.LOOKS ? "They look alike; before" : "Before";
         return switch (couple.by()) {
-            case NAMES -> "Before and after by their names.";
-            case DATES -> "Before and after by when they were taken.";
-            case NOTHING -> "Before and after as they came.";
+            case NAMES -> why + " and after by their names.";
+            case DATES -> why + " and after by when they were taken.";
+            case NOTHING -> why + " and after as they came.";
         };
     }
 }

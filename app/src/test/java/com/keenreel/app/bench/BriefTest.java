@@ -160,19 +160,20 @@ class BriefTest {
                         "{In a place that it does not fill it would stand [in the middle].} {Pictures [fill the frame] around their focal point.}")
                 .endsWith("{The reel is [shown].}");
         assertThat(read(brief, "Motion"))
-                .isEqualTo(
-                        "Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
-                                + "{While a slide stands, its pictures [stand still].} {Videos [play again and again].} {The colour between slides is [#16241E].} "
-                                + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
-                                + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
-                                + "{At its end it [stays where it is].} {When it is scrolled into sight it [is there].} {Slides come [in this order].}");
+                .isEqualTo("Changes by [crossfade] in [0.8 s], [gently]. {The slide before [gives way to it].} "
+                        + "{While a slide stands, its pictures [stand still].} {Videos [play again and again].} {The colour between slides is [#16241E].} "
+                        + "Each slide stands [5.0 s]. Goes on [by itself], [onward], [without end]; it [waits] while pointed at. "
+                        + "{It begins [0.0 s] late, and once a visitor takes over it rests [for good].} "
+                        + "{At its end it [stays where it is].} {When it is scrolled into sight it [is there].} {Slides come [in this order].} "
+                        + "{Dividers of comparisons would [stand still].} "
+                        + "{They would go to [80 %], then to [20 %], and are back after [6.0 s].}");
         assertThat(read(brief, "Steering"))
-                .isEqualTo(
-                        "{It goes on by itself, and visitors [steer it too].} Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
-                                + "{Arrows are [an angle] on [44 px], stand [on the picture, at its sides] and are seen [always].} "
-                                + "{In pictures of your own the arrow onward would be [an angle, until you pick one], the one back [the same turned round].} {Visitors get [no thumbnails].} {Thumbnails would stand [below the slides], [64 px] in size and [3:2] in shape, [8 px] apart.} {The current one would have [3 px] of border, others are [40 %] paler; they are seen [always].} {Visitors also get [no wheel], [no full screen] and [no switch of the fit].} {Stops are marked by [dots].} {A press [on its button] follows its link; on a picture without one it [does nothing].} "
-                                + "{Which picture is seen in the larger view stands [not in the page's address].} "
-                                + "{Its language is [English]. Those who listen hear [the usual words].}");
+                .isEqualTo("{Dividers of comparisons would be moved by keys and by [dragging anywhere on it].} "
+                        + "{It goes on by itself, and visitors [steer it too].} Visitors use [arrows] (on phone [no arrows]), [dots], [swipe] and [keys], and a pause button. "
+                        + "{Arrows are [an angle] on [44 px], stand [on the picture, at its sides] and are seen [always].} "
+                        + "{In pictures of your own the arrow onward would be [an angle, until you pick one], the one back [the same turned round].} {Visitors get [no thumbnails].} {Thumbnails would stand [below the slides], [64 px] in size and [3:2] in shape, [8 px] apart.} {The current one would have [3 px] of border, others are [40 %] paler; they are seen [always].} {Visitors also get [no wheel], [no full screen] and [no switch of the fit].} {Stops are marked by [dots].} {A press [on its button] follows its link; on a picture without one it [does nothing].} "
+                        + "{Which picture is seen in the larger view stands [not in the page's address].} "
+                        + "{Its language is [English]. Those who listen hear [the usual words].}");
         assertThat(read(brief, "Look")).startsWith("{Controls are ").endsWith(".}");
         assertThat(brief)
                 .extracting(Brief.Column::rest)

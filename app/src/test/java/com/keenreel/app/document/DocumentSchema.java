@@ -10,6 +10,8 @@ import com.keenreel.core.option.Domain.Quantity;
 import com.keenreel.core.option.Numbers;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.SetOrder;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -91,7 +93,33 @@ final class DocumentSchema {
         field(pair, "after", pattern("The picture of the later state, by id.", ID));
         field(pair, "nameBefore", text("What the earlier side is called.", 0, 60));
         field(pair, "nameAfter", text("What the later side is called.", 0, 60));
-        field(pair, "startsAt", number("number", "Where the divider stands at first, as a share of the width.", 0, 1));
+        field(
+                pair,
+                "startsAt",
+                number(
+                        "number",
+                        "Where the divider stands at first, as a share of the side along which it moves.",
+                        0,
+                        1));
+        field(pair, "effectBefore", effect("How the earlier picture is shown; as it is where nothing is said."));
+        field(pair, "effectAfter", effect("How the later picture is shown; as it is where nothing is said."));
+        ObjectNode state = object("A state between before and after.");
+        field(state, "picture", pattern("The picture that shows it, by id.", ID));
+        field(state, "name", text("What it is called.", 0, 60));
+        field(
+                state,
+                "endsAt",
+                number(
+                        "number",
+                        "Where it is cut off at first, as a share of that side; not before the former one.",
+                        0,
+                        1));
+        required(state, "picture", "endsAt");
+        ObjectNode between = described("Further states, from before to after.")
+                .put("type", "array")
+                .put("maxItems", Carries.Pair.MOST_BETWEEN);
+        between.set("items", state);
+        field(pair, "between", between);
         required(pair, "before", "after");
         ObjectNode plain = object("No picture.");
         field(plain, "colour", pattern("The colour, sRGB.", "^#[0-9a-fA-F]{6}$"));
@@ -200,6 +228,20 @@ final class DocumentSchema {
 
     private static ObjectNode object(String meaning) {
         return described(meaning).put("type", "object").put("additionalProperties", false);
+    }
+
+    private static ObjectNode effect(String meaning) {
+        ObjectNode effect = object(meaning);
+        ObjectNode kind = described("What is done to it.").put("type", "string");
+        Arrays.stream(Effect.Kind.values())
+                .forEach(one -> kind.withArray("enum").add(one.word()));
+        field(effect, "kind", kind);
+        field(
+                effect,
+                "amount",
+                number("number", "How much, per cent; blur in per cent of the picture's width.", 0, 300));
+        required(effect, "kind");
+        return effect;
     }
 
     private static ObjectNode text(String meaning, int least, int most) {

@@ -10,6 +10,7 @@ import com.keenreel.core.option.Option;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -61,7 +62,9 @@ class DocumentSchemaTest {
         }
         Slide pair = new Slide(
                 new SlideId("a1"),
-                new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "", 0.31),
+                new Carries.Pair(new PictureId("p1"), new PictureId("p2"), "Found", "", 0.31)
+                        .withEffect(Carries.Side.AFTER, new Effect(Effect.Kind.BLUR, 0.4))
+                        .withBetween(List.of(new Carries.Between(new PictureId("p5"), "Cleaned", 0.5))),
                 new Words("", null, "Look", "https://fennock.example/", "An alt text"),
                 6500L,
                 new BySetUp<>(new FocalPoint(0.1, 0.9), Map.of(SetUp.PHONE, FocalPoint.CENTRE)),

@@ -79,8 +79,12 @@ public final class Shared {
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
 
-    /** The same where arrows can stand at the sides of what moves, and thumbnails on its edges. */
-    public static final Set<Option<?>> SIDED = together(STOPS, ThumbOptions.all(), SteeringOptions.ARROWS_PLACE);
+    /**
+     * The same where arrows can stand at the sides of what moves and thumbnails on its edges, and where dividers may move by
+     * themselves.
+     */
+    public static final Set<Option<?>> SIDED =
+            together(together(STOPS, PairOptions.sweeps()), ThumbOptions.all(), SteeringOptions.ARROWS_PLACE);
 
     private Shared() {}
 

@@ -220,8 +220,19 @@ public final class Difference {
                 if (!from.name(side).equals(to.name(side))) {
                     edit(new SetSideName(id, side, to.name(side)));
                 }
+                if (!from.effect(side).equals(to.effect(side))) {
+                    edit(new SetSideEffect(id, side, to.effect(side)));
+                }
             }
-            if (from.startsAt() != to.startsAt()) {
+            boolean starts = from.startsAt() != to.startsAt();
+            boolean first = to.startsAt() < from.startsAt(); // dividers keep their order, also between the two edits
+            if (starts && first) {
+                edit(new SetDividerStart(id, to.startsAt()));
+            }
+            if (!from.between().equals(to.between())) {
+                edit(new SetBetween(id, to.between()));
+            }
+            if (starts && !first) {
                 edit(new SetDividerStart(id, to.startsAt()));
             }
         } else if (!standing.equals(wanted)) {

@@ -71,6 +71,10 @@ final class SlideAt {
         return side.word() + " name of " + slide;
     }
 
+    static String sideEffect(SlideId slide, Carries.Side side) {
+        return side.word() + " effect of " + slide;
+    }
+
     static String dividerStart(SlideId slide) {
         return "divider of " + slide;
     }
@@ -81,6 +85,7 @@ final class SlideAt {
         for (Carries.Side side : Carries.Side.values()) {
             all.add(sidePicture(slide, side));
             all.add(sideName(slide, side));
+            all.add(sideEffect(slide, side));
         }
         return all;
     }

@@ -17,6 +17,8 @@ public sealed interface SlideEdit extends Edit
                 SetLargerView,
                 SetSidePicture,
                 SetSideName,
+                SetSideEffect,
+                SetBetween,
                 SetDividerStart,
                 SwapSides {
 

@@ -159,6 +159,7 @@ public final class Options {
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
         all.addAll(PairOptions.all());
+        all.addAll(PairOptions.sweeps());
         return Collections.unmodifiableCollection(all);
     }
 

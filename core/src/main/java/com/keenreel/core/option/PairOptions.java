@@ -1,6 +1,7 @@
 package com.keenreel.core.option;
 
 import com.keenreel.core.option.Domain.Colours;
+import com.keenreel.core.option.Domain.Lasting;
 import com.keenreel.core.option.Domain.OneOf;
 import com.keenreel.core.option.Domain.Within;
 import com.keenreel.core.option.Domain.YesNo;
@@ -8,6 +9,92 @@ import java.util.List;
 
 /** What comparisons look like, in the arrangements that show them. */
 public final class PairOptions {
+    public static final Option<PairView> VIEW = new Option<>(
+            "pairs.view",
+            Meaning.of(
+                    "how both sides are seen",
+                    "With a divider between them, one faded into the other, or one at a time.",
+                    "divider",
+                    "crossfade",
+                    "opacity",
+                    "switch",
+                    "toggle",
+                    "blink"),
+            OneOf.of(PairView.class, PairView::say),
+            PairView.DIVIDER);
+    public static final Option<PairDirection> DIRECTION = new Option<>(
+            "pairs.direction",
+            Meaning.of(
+                    "how sides lie",
+                    "Whether the sides of comparisons lie side by side or one above the other.",
+                    "direction",
+                    "horizontal",
+                    "vertical",
+                    "divider",
+                    "top",
+                    "bottom"),
+            OneOf.of(PairDirection.class, PairDirection::say),
+            PairDirection.ACROSS,
+            Scope.SET_UP);
+    public static final Option<MovedBy> MOVED_BY = new Option<>(
+            "pairs.moved-by",
+            Meaning.of(
+                    "what moves dividers",
+                    "Beside its handle and keys; where only the handle or a press does, pictures can be swiped.",
+                    "drag",
+                    "hover",
+                    "click",
+                    "divider"),
+            OneOf.of(MovedBy.class, MovedBy::say),
+            MovedBy.DRAGGING);
+    public static final Option<SweepKind> SWEEP = new Option<>(
+            "pairs.sweep",
+            Meaning.of(
+                    "dividers by themselves",
+                    "Whether dividers move to and fro by themselves; visitors get a pause button, and whoever moves one has it.",
+                    "animation",
+                    "automatic",
+                    "autoplay",
+                    "divider"),
+            OneOf.of(SweepKind.class, SweepKind::say),
+            SweepKind.NEVER);
+    public static final Option<Double> SWEEP_FROM = new Option<>(
+            "pairs.sweep-from",
+            Meaning.of(
+                    "where dividers turn back to the after side",
+                    "One end of their way; where a divider starts outside it, its way begins there.",
+                    "divider",
+                    "animation",
+                    "from"),
+            new Within(0, 100, 1, "%"),
+            20.0);
+    public static final Option<Double> SWEEP_TO = new Option<>(
+            "pairs.sweep-to",
+            Meaning.of(
+                    "where they turn back",
+                    "The end of their way to which they go first.",
+                    "divider",
+                    "animation",
+                    "to"),
+            new Within(0, 100, 1, "%"),
+            80.0);
+    /** In ms. */
+    public static final Option<Long> SWEEP_PERIOD = new Option<>(
+            "pairs.sweep-period",
+            Meaning.of(
+                    "time to and fro",
+                    "How long a divider takes until it is back where it was.",
+                    "divider",
+                    "animation",
+                    "speed",
+                    "period",
+                    "seconds"),
+            new Lasting(2, 60, 0.5),
+            6000L);
+
+    /** What concerns dividers that move by themselves. */
+    private static final List<Option<?>> SWEEPS = List.of(SWEEP, SWEEP_FROM, SWEEP_TO, SWEEP_PERIOD);
+
     public static final Option<HandleForm> HANDLE = new Option<>(
             "pairs.handle",
             Meaning.of("handle", "What a divider is held by.", "divider", "knob", "grip", "slider", "icon"),
@@ -79,6 +166,9 @@ public final class PairOptions {
             false);
 
     private static final List<Option<?>> ALL = List.of(
+            VIEW,
+            DIRECTION,
+            MOVED_BY,
             HANDLE,
             HANDLE_SIZE,
             HANDLE_COLOUR,
@@ -91,8 +181,20 @@ public final class PairOptions {
 
     private PairOptions() {}
 
-    /** All of them. */
+    /** What a divider is held by, or what fades or changes its sides: those are seen, whatever else is chosen. */
+    public static HandleForm handle(Choices choices) {
+        HandleForm form = choices.get(HANDLE);
+        boolean seen = form != HandleForm.LINE && form != HandleForm.NONE;
+        return seen || choices.get(VIEW) == PairView.DIVIDER ? form : HandleForm.GRIP;
+    }
+
+    /** All of them wherever comparisons are shown. */
     public static List<Option<?>> all() {
         return ALL;
+    }
+
+    /** What concerns dividers that move by themselves, where there is a place for what pauses them. */
+    public static List<Option<?>> sweeps() {
+        return SWEEPS;
     }
 }

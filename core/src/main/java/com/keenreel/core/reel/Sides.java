@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -58,23 +59,75 @@ public final class Sides {
      */
     public record Told(boolean turned, By by) {}
 
+    /** Why two pictures go together. */
+    public enum Why {
+        /** Their names are alike but for what says before and after. */
+        NAMES,
+        /** They show the same thing. */
+        LOOKS,
+        /** They come one after the other. */
+        ORDER
+    }
+
     /**
      * Two pictures that go together.
      *
      * @param before its place in the list that they were given in
      * @param after likewise
-     * @param alike whether they are together because their names are alike but for what says before and after
      * @param by by what they were told apart
      */
-    public record Couple(int before, int after, boolean alike, By by) {}
+    public record Couple(int before, int after, Why why, By by) {}
+
+    /** Two pictures that may go together, by their places in a list, the first one's first. */
+    public record Two(int one, int other) {}
+
+    /** Looks at pictures. */
+    @FunctionalInterface
+    public interface Looking {
+        /** Those of them that show the same thing. */
+        Set<Two> alike(List<Two> asked);
+    }
+
+    /** So many twos are looked at, at the most: somebody waits for it. */
+    private static final int MOST_LOOKED_AT = 24;
 
     /**
-     * Which pictures go together: first those that are named alike, one saying that it is before, one that it is after; then each
-     * two that are left, as they come. The last one is left over where their number is odd.
+     * Which pictures go together: first those that are named alike, one saying that it is before, one that it is after; then those
+     * that look alike, nearest in the list first; then each two that are left, in the order in which they were taken where that is
+     * known of all, else as they come. The last one is left over where their number is odd.
      *
      * @return by the first picture of each
      */
-    public static List<Couple> couples(List<Candidate> all) {
+    public static List<Couple> couples(List<Candidate> all, Looking looking) {
+        List<Couple> couples = new ArrayList<>();
+        List<Integer> left =
+                new ArrayList<>(IntStream.range(0, all.size()).boxed().toList());
+        named(all, couples, left);
+        List<Two> asked = new ArrayList<>();
+        for (int apart = 1; left.size() > 2 && apart < left.size(); apart++) {
+            for (int i = 0; i + apart < left.size() && asked.size() < MOST_LOOKED_AT; i++) {
+                asked.add(new Two(left.get(i), left.get(i + apart)));
+            }
+        }
+        Set<Two> alike = asked.isEmpty() ? Set.of() : looking.alike(asked);
+        for (Two two : asked) {
+            if (alike.contains(two) && left.contains(two.one()) && left.contains(two.other())) {
+                couples.add(couple(all, two.one(), two.other(), Why.LOOKS));
+                left.removeAll(List.of(two.one(), two.other()));
+            }
+        }
+        if (left.stream().allMatch(i -> all.get(i).taken() != null)) {
+            left.sort(
+                    Comparator.comparing(i -> Objects.requireNonNull(all.get(i).taken())));
+        }
+        for (int i = 0; i + 1 < left.size(); i += 2) {
+            couples.add(couple(all, left.get(i), left.get(i + 1), Why.ORDER));
+        }
+        couples.sort(Comparator.comparingInt(couple -> Math.min(couple.before(), couple.after())));
+        return List.copyOf(couples);
+    }
+
+    private static void named(List<Candidate> all, List<Couple> couples, List<Integer> left) {
         Map<String, List<Integer>> named = new LinkedHashMap<>();
         for (int i = 0; i < all.size(); i++) {
             String rest = rest(all.get(i).file());
@@ -82,28 +135,19 @@ public final class Sides {
                 named.computeIfAbsent(rest, any -> new ArrayList<>()).add(i);
             }
         }
-        List<Couple> couples = new ArrayList<>();
-        List<Integer> left =
-                new ArrayList<>(IntStream.range(0, all.size()).boxed().toList());
         for (List<Integer> alike : named.values()) {
-            if (alike.size() == 2) {
-                int one = alike.get(0);
-                int other = alike.get(1);
-                int apart = side(all.get(other).file()) - side(all.get(one).file());
-                if (apart != 0) {
-                    couples.add(new Couple(apart > 0 ? one : other, apart > 0 ? other : one, true, By.NAMES));
-                    left.removeAll(alike);
-                }
+            if (alike.size() == 2
+                    && side(all.get(alike.get(0)).file())
+                            != side(all.get(alike.get(1)).file())) {
+                couples.add(couple(all, alike.get(0), alike.get(1), Why.NAMES));
+                left.removeAll(alike);
             }
         }
-        for (int i = 0; i + 1 < left.size(); i += 2) {
-            int one = left.get(i);
-            int other = left.get(i + 1);
-            Told told = tell(all.get(one), all.get(other));
-            couples.add(new Couple(told.turned() ? other : one, told.turned() ? one : other, false, told.by()));
-        }
-        couples.sort(Comparator.comparingInt(couple -> Math.min(couple.before(), couple.after())));
-        return List.copyOf(couples);
+    }
+
+    private static Couple couple(List<Candidate> all, int one, int other, Why why) {
+        Told told = tell(all.get(one), all.get(other));
+        return new Couple(told.turned() ? other : one, told.turned() ? one : other, why, told.by());
     }
 
     /** What a name says beside before and after, without its ending. */

@@ -58,6 +58,20 @@ public record Words(
         public String word() {
             return word;
         }
+
+        /**
+         * The field of that name.
+         *
+         * @throws IllegalArgumentException when there is none
+         */
+        public static Field of(String word) {
+            for (Field field : values()) {
+                if (field.word.equals(word)) {
+                    return field;
+                }
+            }
+            throw new IllegalArgumentException("A slide says a title, a text, a button, a link and an alt text.");
+        }
     }
 
     /** What is said in that field; null for "as the picture says". */

@@ -86,6 +86,9 @@ public record Need(List<Use> uses, boolean larger) {
                     for (Side side : Side.values()) {
                         use(uses, pair.picture(side), setUp, parts.get(Part.picture(n, side)), width);
                     }
+                    for (int i = 1; i <= pair.between().size(); i++) {
+                        use(uses, pair.pictures().get(i), setUp, parts.get(Part.between(n, i)), width);
+                    }
                 }
                 for (PictureId picture : slide.carries().pictures()) {
                     use(uses, picture, setUp, parts.get(Part.picture(n)), width);

@@ -131,6 +131,31 @@ public record Part(What what, int number, String which) {
         return new Part(What.SIDE, n, "");
     }
 
+    /** The picture of a state between, from 1. */
+    public static Part between(int n, int state) {
+        return new Part(What.PICTURE, n, String.valueOf(state));
+    }
+
+    /** What cuts off the picture of a state between, from 1. */
+    public static Part side(int n, int state) {
+        return state == 0 ? side(n) : new Part(What.SIDE, n, String.valueOf(state + 1));
+    }
+
+    /** The line at which that state ends; 0 is the before side. */
+    public static Part divider(int n, int state) {
+        return state == 0 ? divider(n) : new Part(What.DIVIDER, n, String.valueOf(state + 1));
+    }
+
+    /** What that line is moved by. */
+    public static Part handle(int n, int state) {
+        return state == 0 ? handle(n) : new Part(What.HANDLE, n, String.valueOf(state + 1));
+    }
+
+    /** The name of a state between, from 1. */
+    public static Part label(int n, int state) {
+        return new Part(What.LABEL, n, String.valueOf(state));
+    }
+
     /** The name of one side of that slide's pair. */
     public static Part label(int n, Side side) {
         return new Part(What.LABEL, n, side.word());
@@ -204,7 +229,8 @@ public record Part(What what, int number, String which) {
             case VIEW, GROUND, STRIP, LINE, CROP, SIDE, BEHIND, MIRROR -> null;
             case THUMB -> null; // a visitor moves them
             case INSTEAD -> kind() + "-" + number;
-            case LABEL, DIVIDER, HANDLE -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
+            case DIVIDER, HANDLE -> !which.isEmpty() ? css() : number == 1 ? kind() : kind() + "-" + number;
+            case LABEL -> number == 1 ? kind() : kind() + "-" + number; // plainly on the first slide
             default -> css();
         };
     }

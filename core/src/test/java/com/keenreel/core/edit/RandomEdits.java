@@ -7,6 +7,7 @@ import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
+import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.Following;
 import com.keenreel.core.reel.PictureId;
@@ -64,7 +65,7 @@ public final class RandomEdits {
         SlideId other = slides.isEmpty() || random.nextInt(4) == 0
                 ? null
                 : slides.get(random.nextInt(slides.size())).id();
-        int kind = random.nextInt(27);
+        int kind = random.nextInt(29);
         switch (kind) {
             case 0, 1:
                 return new AddSlide(Slide.of(new SlideId("n" + step), new Carries.Picture(picture())), other);
@@ -87,7 +88,7 @@ public final class RandomEdits {
             default:
                 return slide == null
                         ? null
-                        : ofSlide(kind, kind > 20 && kind < 26 ? aPair(slides, slide) : slide.id(), other, step);
+                        : ofSlide(kind, kind > 20 && kind != 26 ? aPair(slides, slide) : slide.id(), other, step);
         }
     }
 
@@ -124,9 +125,19 @@ public final class RandomEdits {
             case 22 -> new SwapSides(one);
             case 23 -> new SetSideName(one, side, "Side " + step);
             case 24 -> new SetDividerStart(one, random.nextInt(100) / 100.0);
+            case 28 -> new SetBetween(one, between());
+            case 27 -> new SetSideEffect(one, side, new Effect(Effect.Kind.GREY, random.nextInt(101)));
             default ->
                 new Several(List.of(new MoveSlide(one, other), new SetHold(one, 700L), new Rename("Both " + step)));
         };
+    }
+
+    private List<Carries.Between> between() {
+        double at = 0.4 + random.nextInt(3) / 5.0;
+        Carries.Between one = new Carries.Between(picture(), "State", at);
+        return random.nextInt(3) == 0
+                ? List.of()
+                : random.nextBoolean() ? List.of(one) : List.of(one, new Carries.Between(picture(), "", 0.9));
     }
 
     private Edit follow() {

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.keenreel.core.reel.Sides.By;
 import com.keenreel.core.reel.Sides.Candidate;
 import com.keenreel.core.reel.Sides.Told;
+import com.keenreel.core.reel.Sides.Two;
+import com.keenreel.core.reel.Sides.Why;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +62,27 @@ class SidesTest {
 
     private static List<Sides.Couple> couples(String... files) {
         return Sides.couples(
-                Stream.of(files).map(file -> new Candidate(file, null)).toList());
+                Stream.of(files).map(file -> new Candidate(file, null)).toList(), asked -> Set.of());
+    }
+
+    @Test
+    void thoseThatLookAlikeGoTogetherAndTheRestInTheOrderInWhichTheyWereTaken() {
+        List<Candidate> taken = Stream.of(5, 1, 4, 2, 3, 6)
+                .map(day -> new Candidate("IMG_" + day + ".jpg", LocalDateTime.of(2026, 3, day, 9, 0)))
+                .toList();
+        assertThat(Sides.couples(taken, asked -> Set.of(new Two(0, 3))))
+                .containsExactly(
+                        new Sides.Couple(3, 0, Why.LOOKS, By.DATES),
+                        new Sides.Couple(1, 4, Why.ORDER, By.DATES),
+                        new Sides.Couple(2, 5, Why.ORDER, By.DATES));
+        List<Candidate> many = Stream.iterate(1, n -> n + 1)
+                .limit(40)
+                .map(n -> new Candidate("IMG_" + n + ".jpg", null))
+                .toList();
+        Sides.couples(many, asked -> {
+            assertThat(asked).as("somebody waits").hasSize(24).startsWith(new Two(0, 1), new Two(1, 2));
+            return Set.of();
+        });
     }
 
     @Test
@@ -72,15 +95,16 @@ class SidesTest {
                         "IMG_2.jpg",
                         "Hall After.png"))
                 .containsExactly(
-                        new Sides.Couple(3, 0, true, By.NAMES),
-                        new Sides.Couple(1, 5, true, By.NAMES),
-                        new Sides.Couple(2, 4, false, By.NOTHING));
+                        new Sides.Couple(3, 0, Why.NAMES, By.NAMES),
+                        new Sides.Couple(1, 5, Why.NAMES, By.NAMES),
+                        new Sides.Couple(2, 4, Why.ORDER, By.NOTHING));
         assertThat(couples("before1.jpg", "before2.jpg", "after2.jpg", "after1.jpg"))
-                .containsExactly(new Sides.Couple(0, 3, true, By.NAMES), new Sides.Couple(1, 2, true, By.NAMES));
+                .containsExactly(
+                        new Sides.Couple(0, 3, Why.NAMES, By.NAMES), new Sides.Couple(1, 2, Why.NAMES, By.NAMES));
         assertThat(couples("floor-before.jpg", "floor-before-2.jpg", "other.jpg"))
                 .as("nobody says which of two it goes with")
-                .containsExactly(new Sides.Couple(0, 1, false, By.NOTHING));
-        assertThat(couples("before.jpg", "after.jpg")).containsExactly(new Sides.Couple(0, 1, false, By.NAMES));
+                .containsExactly(new Sides.Couple(0, 1, Why.ORDER, By.NOTHING));
+        assertThat(couples("before.jpg", "after.jpg")).containsExactly(new Sides.Couple(0, 1, Why.ORDER, By.NAMES));
         assertThat(couples("one.jpg")).isEmpty();
     }
 
@@ -101,6 +125,19 @@ class SidesTest {
         assertThat(own.swapped().nameBefore()).isEqualTo("Winter");
         assertThat(own.swapped().nameAfter()).isEqualTo("Before");
         assertThat(own.swapped().startsAt()).isEqualTo(0.75);
+        Carries.Pair three = own.withBetween(List.of(new Carries.Between(new PictureId("p9"), "Summer", 0.6)));
+        assertThat(three.swapped().starts()).containsExactly(0.4, 0.75);
+        assertThat(three.swapped().swapped()).isEqualTo(three);
+        assertThat(three.withStart(0, 0.9).starts())
+                .as("as far as the next one")
+                .containsExactly(0.6, 0.6);
+        assertThat(three.withStart(1, 0.1).starts())
+                .as("as far as the one before")
+                .containsExactly(0.25, 0.25);
+        assertThat(three.withBetween(List.of(new Carries.Between(new PictureId("p9"), "", 0.1)))
+                        .starts())
+                .as("not before the one before")
+                .containsExactly(0.25, 0.25);
         assertThat(own.swapped().swapped()).isEqualTo(own);
     }
 }

@@ -42,6 +42,17 @@ public record Registration(Warp warp, double confidence, double off) {
 
     private static final Registration UNKNOWN = new Registration(Warp.NONE, 0, 1);
 
+    /** How wide both are when it is only to be told whether they show the same thing, px: that is quick. */
+    public static final int GLANCE = 240;
+
+    /** From which confidence they do, at a glance: of 984 pairs of different photographs none reached it, all 6 of one thing did. */
+    private static final double LIKELY = 0.3;
+
+    /** Whether both show the same thing, as far as that is told at a glance. */
+    public boolean isLikely() {
+        return confidence >= LIKELY;
+    }
+
     /** Whether it is to be trusted. */
     public boolean isSure() {
         return confidence >= SURE;

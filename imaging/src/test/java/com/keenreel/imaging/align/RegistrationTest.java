@@ -5,8 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.core.align.Moved;
 import com.keenreel.core.align.Warp;
+import com.keenreel.imaging.Darkroom;
+import com.keenreel.imaging.Received;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
@@ -50,6 +55,31 @@ class RegistrationTest {
         Moved fifth = moved(5);
         assertThat(fifth.turned()).isCloseTo(2.3, within(0.03));
         assertThat(fifth.larger()).isCloseTo(0.965, within(0.001));
+    }
+
+    @Test
+    void atAGlanceThoseOfOneThingAreToldFromOthers() throws Exception {
+        List<String> files = List.of(
+                "floor-1-before.jpg",
+                "floor-1-after.jpg",
+                "floor-3-before.jpg",
+                "floor-3-after.jpg",
+                "floor-4-before.jpg",
+                "floor-4-after.jpg",
+                "commission-07.jpg",
+                "plate-08-pinwheel.jpg");
+        List<Grey> seen = new ArrayList<>();
+        for (String file : files) {
+            byte[] bytes = Files.readAllBytes(PICTURES.resolve(file));
+            seen.add(Darkroom.grey(Received.look(bytes), 0, Registration.GLANCE));
+        }
+        for (int i = 0; i < files.size(); i++) {
+            for (int j = i + 1; j < files.size(); j++) {
+                assertThat(Registration.of(seen.get(i), seen.get(j)).isLikely())
+                        .as(files.get(i) + " and " + files.get(j))
+                        .isEqualTo(j == i + 1 && i < 6 && i % 2 == 0);
+            }
+        }
     }
 
     private static Moved moved(int floor) throws IOException {

@@ -1,6 +1,7 @@
 package com.keenreel.core.arrangement.depth;
 
 import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.SetUp;
@@ -49,7 +50,7 @@ final class DepthPlaces implements Places {
         List<Stance> stances = Objects.requireNonNull(motion.stances().get(setUp));
         List<Stop> stops = Stop.every(1, count);
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp);
-        Around around = Around.of(reel, span, stops.size(), false);
+        Around around = Around.of(reel, span, stops.size(), Playing.sweeps(reel));
         Length width = around.width();
         Length item = width.dividedBy(Stances.extent(stances));
         Length picture = item.dividedBy(choices.get(ShapeOptions.RATIO, setUp).value());

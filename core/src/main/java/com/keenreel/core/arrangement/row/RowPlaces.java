@@ -129,7 +129,7 @@ final class RowPlaces implements Places {
                 : reel.choices().get(RowOptions.VIEWS) ? Stop.views(shown, count) : Stop.every(shown, count);
         boolean upright = isUpright();
         // one below another there are no sides at which arrows could stand
-        boolean plays = Playing.any(reel, facts);
+        boolean plays = Playing.moves(reel, facts);
         Around around = upright
                 ? Around.withoutSides(reel, span, stops.size(), plays)
                 : Around.of(reel, span, stops.size(), plays);

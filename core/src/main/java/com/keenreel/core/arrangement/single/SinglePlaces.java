@@ -34,7 +34,7 @@ final class SinglePlaces implements Places {
         SetUp setUp = span.setUp();
         List<Stop> stops = Stop.every(1, reel.slides().size());
         SlideBoxes boxes = new SlideBoxes(reel, facts, setUp, reel.choices().get(Options.WORDS_SIZE, setUp));
-        Around around = Around.of(reel, span, stops.size(), Playing.any(reel, facts));
+        Around around = Around.of(reel, span, stops.size(), Playing.moves(reel, facts));
         Length width = around.width();
         Length picture = boxes.pictureHeight(width);
         Length height = picture.plus(boxes.reserved());
