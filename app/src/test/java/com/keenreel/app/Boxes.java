@@ -32,11 +32,13 @@ public final class Boxes {
               const root = host.shadowRoot;
               const late = () => root.querySelector('.fits:not(.ready), .screen:not(.ready)'); // they wait for their scripts
               for (let frames = 0; frames < 600 && late(); frames++) await new Promise(requestAnimationFrame);
-              root.getAnimations().forEach((animation) => {
+              const hold = () => root.getAnimations().forEach((animation) => {
                 animation.pause();
                 animation.currentTime = 0;
               });
+              hold();
               await new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame))); // what a clock moves is put back
+              hold(); // a page that has only now become longer moves what its scrolling leads
               root.getAnimations().forEach((animation) => {
                 if (animation.effect.target.matches('[class^=picture]')) animation.cancel(); // what moves within its frame stands at its place
               });
