@@ -3,7 +3,7 @@
 /** A reel with stops stands at one, or is somewhere between two: its plan says when. */
 function stops(piece, ms) {
   const { moments, lap } = piece.range;
-  const rest = moments.length > 1 ? ms % lap : 0;
+  const rest = moments.length > 1 ? ms % lap : ms; // at the only one it stands for good
   const [start, from, to, forward = true] = moments.findLast(([begins]) => begins <= rest);
   piece.stand(from);
   piece.drifting?.at(from, piece.way(from, from, true).ms + (from === to ? 0 : piece.heldFor(from)) + rest - start);

@@ -5,6 +5,7 @@ const handlesOf = (handle) => [...handle.parentElement.querySelectorAll('.handle
 
 class States {
   constructor(piece) {
+    piece.reel.classList.add('divides');
     const former = piece.dividing;
     piece.dividing = (event, handle, held) => {
       const all = handlesOf(handle);

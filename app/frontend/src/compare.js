@@ -3,6 +3,7 @@
 import { start } from './alpine.js';
 import { freshId, notice, passes, send, windowName } from './http.js';
 import { notices } from './notices.js';
+import { lead, steps } from './steps.js';
 import { unstored } from './unstored.js';
 
 const VIEWS = { divider: 'divider', blink: 'blink', through: 'see-through', difference: 'difference' };
@@ -18,6 +19,7 @@ const KEYS = {
   '-': { larger: 1 / 1.001 },
   '+': { larger: 1.001 },
 };
+const BURST = 500; // ms between steps by hand that are undone as one
 const NONE = { shift: 'not known', turn: 'not known', size: 'not known', tilt: '', keeps: 'not known' };
 
 /** The transform that draws a picture as large as a stage where the eight numbers lead it. */
@@ -46,12 +48,21 @@ const compare = () => ({
   at: 0.5, // the divider
   even: 0, // by how much colours are evened out, per cent
   sayEven: false, // whether visitors read that
+  past: [], // what was shown before, since something was stored
+  ahead: [], // what was undone of that
+  done: 0, // how much of what this sheet stored can be undone
+  undone: 0, // how much of that was
+  byHandAt: 0, // when something was last moved by hand
 
   init() {
     this.address = this.$root.dataset.address;
     new ResizeObserver(() => this.show()).observe(this.$refs.stage);
     this.$root.style.setProperty('--ratio', this.$root.dataset.width / this.$root.dataset.height);
     this.$refs.stage.style.setProperty('--at', this.at);
+    lead({
+      undo: () => this.turn('past', 'ahead', 'done', 'undone', 'undo'),
+      redo: () => this.turn('ahead', 'past', 'undone', 'done', 'redo'),
+    });
     this.ask('GET', 'lying');
   },
 
@@ -109,6 +120,7 @@ const compare = () => ({
     try {
       const seen = await send(method, `${this.address}/${what}`, body);
       if (mine !== this.asked) return false; // something newer was asked for
+      if (what !== 'lying') this.keep(what === 'moved');
       this.take(seen);
       return true;
     } catch (failed) {
@@ -122,6 +134,48 @@ const compare = () => ({
     Object.assign(this, { says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, stored: seen.stored, lying: seen.lying, taken: seen.asTaken });
     if (this.stored) this.even = this.evenStored = seen.even;
     this.show();
+  },
+
+  get shown() {
+    const { says, confidence, sure, stored, lying, taken, even } = this;
+    return { says, confidence, sure, stored, lying, taken, even };
+  },
+  /** What is shown can be shown again; steps by hand that follow one another are one. */
+  keep(byHand = false) {
+    const now = Date.now();
+    if (!byHand || now - this.byHandAt > BURST) this.past = [...this.past, this.shown];
+    this.byHandAt = byHand ? now : 0;
+    this.ahead = [];
+    this.undone = 0;
+    this.count();
+  },
+  count() {
+    lead({ back: this.past.length + this.done, forth: this.ahead.length + this.undone });
+  },
+  /** Shows what is the last of the one list, and keeps what was shown in the other; or has the application do so with what was stored. */
+  async turn(from, to, some, others, what) {
+    if (this.moving) await this.moving;
+    this.byHandAt = 0;
+    if (this[from].length) {
+      this[to] = [...this[to], this.shown];
+      Object.assign(this, this[from].at(-1));
+      this[from] = this[from].slice(0, -1);
+      this.count();
+      this.show();
+      return;
+    }
+    if (!this[some]) return;
+    this[to] = [];
+    try {
+      await send('POST', `${this.address.replace(/\/compare\/.*/, '')}/${what}`, { window: windowName(), editId: freshId() });
+    } catch (failed) {
+      this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed; try again.';
+      return;
+    }
+    this[some] -= 1;
+    this[others] += 1;
+    this.count();
+    await this.ask('GET', 'lying');
   },
 
   /** Draws the one over the other as they lie. */
@@ -142,6 +196,7 @@ const compare = () => ({
 
   /** What evens colours out goes by how they lie: it is asked for while it is wanted, the newest wish last. */
   evened({ target }) {
+    this.keep(true);
     this.even = Number(target.value);
     this.showEvened();
   },
@@ -286,6 +341,10 @@ const compare = () => ({
       await this.store(null, 'It is as it was taken.');
       return;
     }
+    this.keep();
+    this.asTaken();
+  },
+  asTaken() {
     this.lying = null;
     this.even = 0;
     this.confidence = 0;
@@ -302,9 +361,14 @@ const compare = () => ({
       return;
     }
     notice(said);
+    this.past = [];
+    this.ahead = [];
+    this.done += 1;
+    this.undone = 0;
+    this.count();
     await this.ask('GET', 'lying');
-    if (!warp) await this.leave();
+    if (!warp) this.asTaken();
   },
 });
 
-start({ compare, notices, unstored });
+start({ compare, notices, steps, unstored });

@@ -13,6 +13,9 @@ export function loadAnew() {
 
 const there = reactive({ back: 0, forth: 0, undo() {}, redo() {} }); // how many steps there are each way
 
+/** Says how many steps there are each way, and what takes them. */
+export const lead = (how) => Object.assign(there, how);
+
 /** The two buttons, and the keys for them. */
 export const steps = () => ({
   get back() {
@@ -47,7 +50,7 @@ export class Steps {
     this.#place = `steps ${of}`;
     this.#all = JSON.parse(sessionStorage.getItem(this.#place) ?? '{"back": [], "forth": []}');
     this.#wanted = JSON.parse(sessionStorage.getItem(`${this.#place} wanted`) ?? '[]');
-    Object.assign(there, { undo: () => this.#ask('undo'), redo: () => this.#ask('redo') });
+    lead({ undo: () => this.#ask('undo'), redo: () => this.#ask('redo') });
     this.#mark();
   }
 
@@ -107,6 +110,6 @@ export class Steps {
 
   #mark() {
     sessionStorage.setItem(this.#place, JSON.stringify(this.#all));
-    Object.assign(there, { back: this.#all.back.length, forth: this.#all.forth.length });
+    lead({ back: this.#all.back.length, forth: this.#all.forth.length });
   }
 }

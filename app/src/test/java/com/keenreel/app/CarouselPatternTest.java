@@ -144,23 +144,9 @@ class CarouselPatternTest {
                 page.locator("keen-reel .arrow-next").tap();
                 follows(page, name, "finger on an arrow");
                 assertThat(first(page)).as(name).startsWith("2 of 6");
-                CDPSession inside = page.context().newCDPSession(page);
                 BoundingBox view = page.locator("keen-reel .view").boundingBox();
                 double y = view.y + view.height / 2;
-                for (int step = 0; step <= 8; step++) {
-                    JsonObject touch = new JsonObject();
-                    touch.addProperty("type", step == 0 ? "touchStart" : step == 8 ? "touchEnd" : "touchMove");
-                    com.google.gson.JsonArray points = new com.google.gson.JsonArray();
-                    if (step < 8) {
-                        JsonObject point = new JsonObject();
-                        point.addProperty("x", 320 - 30 * step);
-                        point.addProperty("y", y);
-                        points.add(point);
-                    }
-                    touch.add("touchPoints", points);
-                    inside.send("Input.dispatchTouchEvent", touch);
-                    page.waitForTimeout(30);
-                }
+                new Finger(page).down(320, y).to(110, y).up();
                 follows(page, name, "finger across");
                 page.close();
             });

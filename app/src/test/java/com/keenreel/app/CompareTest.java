@@ -114,6 +114,38 @@ class CompareTest {
     }
 
     @Test
+    void whatIsDoneOnTheSheetIsUndoneStepByStepAlsoWhatItStored() {
+        Page page = sheet(pair("Step by step", "floor-5-before.jpg", "floor-5-after.jpg"));
+        assertThat(says(page)).hasText("Shown lined up. Nothing is changed yet.");
+        String measured = figure(page, "shift").textContent();
+        assertThat(page.locator("[data-undo]")).isDisabled();
+        page.locator("[data-do=by-hand]").click();
+        page.locator(".compare-stage").press("Shift+ArrowRight");
+        page.locator(".compare-stage").press("Shift+ArrowRight");
+        assertThat(says(page)).hasText("Moved by hand. Nothing is changed yet.");
+        page.waitForTimeout(600); // what follows is another step
+        String moved = figure(page, "shift").textContent();
+        assertThat(moved).isNotEqualTo(measured);
+        page.locator("[data-even]").fill("60");
+        page.locator("[data-do=by-hand]").press("Control+z");
+        assertThat(page.locator("[data-even]")).hasValue("0");
+        assertThat(figure(page, "shift")).hasText(moved);
+        page.locator("[data-undo]").click();
+        assertThat(figure(page, "shift")).hasText(measured);
+        assertThat(page.locator("[data-undo]")).isDisabled();
+        page.locator("[data-do=by-hand]").press("Control+Shift+z");
+        assertThat(figure(page, "shift")).hasText(moved);
+        page.locator("[data-do=line-up]").click();
+        assertThat(says(page)).hasText(STATE);
+        page.locator("[data-do=by-hand]").press("Control+z");
+        assertThat(says(page)).hasText("Shown lined up. Nothing is changed yet.");
+        assertThat(page.locator(".compare-others")).containsText("as taken");
+        page.locator("[data-redo]").click();
+        assertThat(says(page)).hasText(STATE);
+        assertThat(figure(page, "shift")).hasText(moved);
+    }
+
+    @Test
     void twoOfDifferentThingsAreLeftAndCanBeLinedUpByPoints() {
         Made reel = pair("Different things", "commission-04.jpg", "plate-04-fan.jpg");
         Page page = sheet(reel);
@@ -180,6 +212,12 @@ class CompareTest {
                 grey(live.locator("keen-reel .picture-1-before").getAttribute("src")),
                 grey(live.locator("keen-reel .picture-1-after").getAttribute("src")));
         assertThat(1000 * Math.abs(left.warp().x(0.5, 0.5) - 0.5)).isLessThan(1.5);
+
+        reel.edit("{'kind':'side-picture','slide':'" + slide + "','side':'before','picture':'"
+                + editor.picture("floor-3-before.jpg") + "'}");
+        assertThat(isLined(compare)).as("with what is gone nothing is lined up").isFalse();
+        editor.send("POST", "/reels/" + reel.id + "/undo", "{\"window\":\"test\",\"editId\":\"follows-2\"}");
+        assertThat(isLined(compare)).as("undone as one").isTrue();
         ObjectNode bin = Editor.JSON.createObjectNode();
         bin.putArray("pictures").add(after);
         assertThat(editor.send("POST", "/pictures/bin/ask", bin)
@@ -188,6 +226,10 @@ class CompareTest {
                 .contains("Follows");
         editor.send("POST", "/pictures/bin", bin);
         assertThat(reel.slides()).isEmpty();
+    }
+
+    private boolean isLined(String compare) {
+        return editor.send("GET", compare + "/lying", null).path("isLined").asBoolean();
     }
 
     /** How many pictures the library lists that are called so. */

@@ -242,6 +242,41 @@ class DividerTest {
         assertThat(page.locator(".divider-1").boundingBox().y + 1 - crop.y).isCloseTo(0.7 * crop.height, within(1.0));
     }
 
+    @Test
+    void aFingerScrollsThePageOverSidesThatLieOneAboveTheOtherAndMovesTheDividerByItsHandleOrATap() {
+        String address = Kinds.pair(editor)
+                .choose("pairs.direction", "phone", "down")
+                .publish()
+                .path("address")
+                .asString();
+        try (Editor phone = Editor.onPhone()) {
+            Page page = phone.open(address);
+            Locator handle = page.locator(".slide-1 .handle");
+            assertThat(handle).hasAttribute("aria-orientation", "vertical");
+            page.evaluate("() => { document.body.style.paddingBottom = '2000px' }");
+            BoundingBox crop = page.locator(".crop-1").boundingBox();
+            double x = crop.x + 0.3 * crop.width;
+            Finger finger = new Finger(page);
+            finger.down(x, crop.y + 0.9 * crop.height)
+                    .to(x + 5, crop.y + 0.9 * crop.height - 150)
+                    .up();
+            page.waitForFunction("() => scrollY > 20");
+            assertThat(handle).hasAttribute("aria-valuenow", "31");
+            // what was thrown by the finger goes on for a while
+            page.waitForFunction("() => { const at = scrollY; scrollTo(0, 0); return at === 0 }");
+            finger.down(x, crop.y + 0.8 * crop.height).up();
+            assertThat(handle).hasAttribute("aria-valuenow", "80");
+            BoundingBox grip = handle.boundingBox();
+            double middle = grip.y + grip.height / 2;
+            finger.down(grip.x + 20, middle)
+                    .to(grip.x + 40, middle - 0.3 * crop.height)
+                    .up();
+            assertThat(handle).hasAttribute("aria-valuenow", "50");
+            assertThat(page.evaluate("() => scrollY")).isEqualTo(0);
+            assertThat(phone.problems()).isEmpty();
+        }
+    }
+
     private Made states() {
         Made reel = Kinds.pair(editor);
         String slide = reel.slides().get(0);
@@ -257,7 +292,7 @@ class DividerTest {
         Page page = reel.live();
         page.setViewportSize(1280, 1100);
         assertThat(page.locator(".slide-1 .handle")).hasCount(3);
-        page.waitForTimeout(200); // its script is asked for when the player runs
+        assertThat(page.locator(".divides")).hasCount(1); // its script is asked for when the player runs
         BoundingBox crop = page.locator(".crop-1").boundingBox();
         Locator second = page.locator(".handle-1-2");
         drag(page, crop, 0.6, 0.7); // nearest to the one between
@@ -317,6 +352,7 @@ class DividerTest {
         Made reel = Kinds.pair(editor).choose("pairs.view", null, "fade");
         Page page = reel.live();
         Locator handle = page.locator(".slide-1 .handle");
+        assertThat(handle).hasAttribute("aria-label", "Fade between the two pictures");
         assertThat(handle).hasAttribute("aria-valuetext", "Before, autumn 31 %, After, spring 69 %");
         assertThat(opacity(page)).isCloseTo(0.31, within(1e-6));
         handle.press("Home");
@@ -337,6 +373,7 @@ class DividerTest {
         Locator handle = page.locator(".slide-1 .handle");
         Locator side = page.locator(".slide-1 .side");
         assertThat(side).hasCSS("opacity", "0");
+        assertThat(handle).hasAttribute("aria-label", "Change between the two pictures");
         page.waitForFunction(
                 "() => document.querySelector('keen-reel').shadowRoot.querySelector('.handle[aria-orientation]')");
         BoundingBox crop = page.locator(".crop-1").boundingBox();
@@ -413,10 +450,7 @@ class DividerTest {
         Page page = reel.live();
         page.setViewportSize(1280, 1100);
         Locator slide = page.locator(".slide-1");
-        double from = at(page, ".slide-1");
-        page.waitForFunction(
-                "(from) => Math.abs(getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector('.slide-1')).getPropertyValue('--at') - from) > 0.05",
-                from);
+        waitUntilMoved(page, ".slide-1", at(page, ".slide-1"));
         assertThat(page.locator(".slide-2")).not().hasClass(java.util.regex.Pattern.compile("now"));
         assertThat(at(page, ".slide-2")).as("the one that is not seen stands").isEqualTo(0.5);
         page.locator(".pause").click();
@@ -428,15 +462,58 @@ class DividerTest {
         page.locator(".pause").click();
         page.mouse().move(1279, 799);
         page.locator(".frame").evaluate("(frame) => frame.getRootNode().activeElement?.blur()");
-        page.waitForFunction(
-                "(from) => Math.abs(getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector('.slide-1')).getPropertyValue('--at') - from) > 0.02",
-                paused);
+        waitUntilMoved(page, ".slide-1", paused);
         BoundingBox crop = page.locator(".crop-1").boundingBox();
         drag(page, crop, 0.5, 0.9);
         page.mouse().move(1279, 799);
         page.locator(".frame").evaluate("(frame) => frame.getRootNode().activeElement?.blur()");
         page.waitForTimeout(400);
         assertThat(at(page, ".slide-1")).as("it is the visitor's").isCloseTo(0.9, within(0.003));
+    }
+
+    private static void waitUntilMoved(Page page, String slide, double from) {
+        page.waitForFunction(
+                "([slide, from]) => Math.abs(getComputedStyle(document.querySelector('keen-reel').shadowRoot.querySelector(slide)).getPropertyValue('--at') - from) > 0.03",
+                List.of(slide, from));
+    }
+
+    @Test
+    void inAGridAndInAStackDividersMoveByThemselvesToo() {
+        for (Made reel : List.of(Kinds.grid(editor), Kinds.stack(editor))) {
+            Page page = reel.choose("pairs.sweep", null, "again")
+                    .choose("shape.width", null, "most 500")
+                    .live();
+            page.setViewportSize(1280, 1700);
+            waitUntilMoved(page, ".slide-2", 0.4);
+            page.locator(".pause").click();
+            double paused = at(page, ".slide-2");
+            page.mouse().move(1279, 1699);
+            page.waitForTimeout(300);
+            assertThat(at(page, ".slide-2")).isEqualTo(paused);
+            assertThat(page.locator(".pause")).hasAttribute("aria-label", "Play");
+            page.locator(".pause").click();
+            page.mouse().move(1279, 1699);
+            page.locator(".frame").evaluate("(frame) => frame.getRootNode().activeElement?.blur()");
+            waitUntilMoved(page, ".slide-2", paused);
+            page.locator(".slide-2 .handle").press("Home");
+            page.waitForTimeout(200);
+            assertThat(at(page, ".slide-2")).as("it is the visitor's").isEqualTo(0);
+            page.close();
+
+            Page bench = reel.bench();
+            FrameLocator desk = Editor.screen(bench, 2);
+            Frame frame = Objects.requireNonNull(desk.owner().elementHandle().contentFrame());
+            frame.waitForFunction(
+                    "() => document.querySelector('keen-reel').shadowRoot.querySelector('.slide-2 .handle').getAnimations().length");
+            Sweep sweep = sweep(reel, 0.4);
+            for (double ms : new double[] {0, 1500, 8000}) {
+                bench.evaluate("(ms) => frames[2].ask({ command: 'at', ms })", ms);
+                double at = Double.parseDouble((String) desk.locator(".slide-2")
+                        .evaluate("(slide) => getComputedStyle(slide).getPropertyValue('--at')"));
+                assertThat(at).as(reel.name + " at " + ms + " ms").isCloseTo(sweep.at(ms), within(1e-4));
+            }
+            bench.close();
+        }
     }
 
     @Test

@@ -252,7 +252,9 @@ class GatheringTest {
                   held.items.add(new File([Uint8Array.from(atob(bytes), (one) => one.charCodeAt(0))], name));
                   return held;
                 }""", List.of(name + ".jpeg", bytes));
-        page.locator("#main").dispatchEvent("drop", java.util.Map.of("dataTransfer", held));
+        page.waitForFunction( // the page takes it, once its scripts run
+                "dataTransfer => !document.querySelector('#main').dispatchEvent(new DragEvent('drop', { bubbles: true, cancelable: true, dataTransfer }))",
+                held);
     }
 
     private String fragment(String slug) {

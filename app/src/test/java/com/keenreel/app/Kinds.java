@@ -102,9 +102,7 @@ final class Kinds {
         List<String> slides = reel.slides();
         reel.say(slides.get(0), "title", "Quatrefoil wall")
                 .say(slides.get(1), "text", "Garden room, six by nine tiles.");
-        reel.edit("{'kind':'carry','slide':'" + slides.get(2) + "','carries':{'before':'"
-                + editor.picture("floor-3-before.jpg") + "','after':'" + editor.picture("floor-3-after.jpg")
-                + "','nameBefore':'Before','nameAfter':'After','startsAt':0.4}}");
+        compare(editor, reel, slides.get(2));
         reel.look(slides.get(1), null, 0.5, 0.93).look(slides.get(0), "desk", 0.04, 0.5);
         reel.edit("{'kind':'choose','option':'words.place','slide':'" + slides.get(0)
                 + "','setUp':'tablet','value':'upper-right'}");
@@ -113,6 +111,13 @@ final class Kinds {
                 .choose("shape.fit", "tablet", "whole")
                 .choose("look.behind", null, "blurred")
                 .choose("look.shadow", null, "around");
+    }
+
+    /** That slide carries two pictures of a floor. */
+    private static void compare(Editor editor, Made reel, String slide) {
+        reel.edit("{'kind':'carry','slide':'" + slide + "','carries':{'before':'" + editor.picture("floor-3-before.jpg")
+                + "','after':'" + editor.picture("floor-3-after.jpg")
+                + "','nameBefore':'Before','nameAfter':'After','startsAt':0.4}}");
     }
 
     /** One below another, without end on a wide screen and the current one in the middle. */
@@ -135,6 +140,7 @@ final class Kinds {
                 "Stack of the kinds", "row", "full", "commission-01.jpg", "commission-02.jpg", "commission-03.jpg");
         List<String> slides = reel.slides();
         reel.say(slides.get(0), "title", "Quatrefoil wall").say(slides.get(2), "text", "Under the stairs.");
+        compare(editor, reel, slides.get(1));
         return reel.choose("arrangement", null, "stack")
                 .choose("shape.ratio", "tablet", "3:1")
                 .choose("shape.gap", "phone", "7")
@@ -150,6 +156,7 @@ final class Kinds {
         List<String> slides = reel.slides();
         reel.say(slides.get(0), "title", "Quatrefoil wall").say(slides.get(3), "title", "Under the stairs");
         reel.look(slides.get(1), null, 0.5, 0.93);
+        compare(editor, reel, slides.get(1));
         String span = "{'kind':'choose','option':'grid.span','setUp':null,'slide':'";
         reel.edit(span + slides.get(0) + "','value':'large'}").edit(span + slides.get(2) + "','value':'wide'}");
         return reel.choose("look.border", null, "3")

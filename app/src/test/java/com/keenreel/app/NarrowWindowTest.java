@@ -3,10 +3,7 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonArray;
-import com.google.gson.JsonObject;
 import com.keenreel.app.Editor.Made;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -126,29 +123,9 @@ class NarrowWindowTest {
         var box = over.boundingBox();
         double x = box.x + box.width / 2 - px / 2.0;
         double y = box.y + box.height / 2;
-        CDPSession session = page.context().newCDPSession(page);
-        touch(session, "touchStart", x, y);
-        for (int step = 1; step <= 10; step++) {
-            touch(session, "touchMove", x + px * step / 10.0, y);
-            page.waitForTimeout(16);
+        try (Finger finger = new Finger(page)) {
+            finger.down(x, y).to(x + px, y).up();
         }
-        JsonObject end = new JsonObject();
-        end.addProperty("type", "touchEnd");
-        end.add("touchPoints", new JsonArray());
-        session.send("Input.dispatchTouchEvent", end);
-        session.detach();
-    }
-
-    private static void touch(CDPSession session, String type, double x, double y) {
-        JsonObject point = new JsonObject();
-        point.addProperty("x", x);
-        point.addProperty("y", y);
-        JsonArray points = new JsonArray();
-        points.add(point);
-        JsonObject event = new JsonObject();
-        event.addProperty("type", type);
-        event.add("touchPoints", points);
-        session.send("Input.dispatchTouchEvent", event);
     }
 
     /** The phone is turned while something is being changed: nothing is lost, and everything can be reached. */

@@ -3,11 +3,8 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonObject;
-import com.google.gson.JsonParser;
 import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -48,13 +45,6 @@ class PairTest {
         assertThat(page.locator(".slide-1 .title a").boundingBox().height).isGreaterThanOrEqualTo(24);
     }
 
-    private static void touch(CDPSession session, String type, double x, double y) {
-        String points = type.equals("touchEnd") ? "" : "{\"x\":" + x + ",\"y\":" + y + "}";
-        JsonObject parameters = JsonParser.parseString("{\"type\":\"" + type + "\",\"touchPoints\":[" + points + "]}")
-                .getAsJsonObject();
-        session.send("Input.dispatchTouchEvent", parameters);
-    }
-
     @Test
     void aFingerThatScrollsThePageLeavesTheDividerWhereItIs() {
         Made reel = Kinds.pair(editor);
@@ -67,15 +57,11 @@ class PairTest {
             page.navigate(address);
             assertThat(page.locator(".run")).hasCount(1);
             page.evaluate("() => { document.body.style.paddingBottom = '2000px' }");
-            CDPSession session = phone.newCDPSession(page);
+            Finger finger = new Finger(page);
             Locator handle = page.locator(".slide-1 .handle");
-            touch(session, "touchStart", 300, 200);
+            finger.down(300, 200);
             assertThat(handle).hasAttribute("aria-valuenow", "31"); // a finger that was put down
-            for (int i = 1; i <= 10; i++) {
-                page.waitForTimeout(30); // or it would not be taken for scrolling
-                touch(session, "touchMove", 300 + i, 200 - 12 * i);
-            }
-            touch(session, "touchEnd", 0, 0);
+            finger.to(310, 80).up();
             page.waitForFunction("() => scrollY > 20");
             assertThat(handle).hasAttribute("aria-valuenow", "31");
             // what was thrown by the finger goes on for a while
@@ -83,24 +69,19 @@ class PairTest {
 
             BoundingBox crop = page.locator(".crop-1").boundingBox();
             double y = crop.y + 60;
-            touch(session, "touchStart", crop.x + 0.8 * crop.width, y);
-            for (int i = 1; i <= 10; i++) { // sideways
-                touch(session, "touchMove", crop.x + (0.8 - 0.03 * i) * crop.width, y + i);
-            }
-            touch(session, "touchEnd", 0, 0);
+            finger.down(crop.x + 0.8 * crop.width, y)
+                    .to(crop.x + 0.5 * crop.width, y + 10)
+                    .up();
             assertThat(handle).hasAttribute("aria-valuenow", "50");
 
-            touch(session, "touchStart", crop.x + 0.7 * crop.width, y); // a tap
-            touch(session, "touchEnd", 0, 0);
+            finger.down(crop.x + 0.7 * crop.width, y).up(); // a tap
             assertThat(handle).hasAttribute("aria-valuenow", "70");
 
             BoundingBox grip = handle.boundingBox();
             double grasped = grip.x + 10;
-            touch(session, "touchStart", grasped, grip.y + 20); // by the handle, in whatever way
+            finger.down(grasped, grip.y + 20); // by the handle, in whatever way
             assertThat(handle).hasAttribute("aria-valuenow", "70");
-            touch(session, "touchMove", grasped - 0.1 * crop.width, grip.y + 60);
-            touch(session, "touchMove", grasped - 0.2 * crop.width, grip.y + 90);
-            touch(session, "touchEnd", 0, 0);
+            finger.to(grasped - 0.2 * crop.width, grip.y + 90).up();
             assertThat(handle).hasAttribute("aria-valuenow", "50");
         }
     }

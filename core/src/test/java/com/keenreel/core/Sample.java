@@ -31,6 +31,13 @@ public final class Sample {
         return choose(reel, Arrangements.OPTION, Arrangements.of(arrangement));
     }
 
+    /** The same reel with its first two pictures compared by the first slide. */
+    public static Reel comparing(Reel reel) {
+        List<Slide> all = new ArrayList<>(reel.slides());
+        all.set(0, all.get(0).withCarries(Carries.Pair.of(new PictureId("p1"), new PictureId("p2"))));
+        return reel.withSlides(all);
+    }
+
     public static <T> Reel choose(Reel reel, Option<T> option, T value) {
         return reel.withChoices(reel.choices().with(option, null, value));
     }

@@ -3,7 +3,6 @@ package com.keenreel.publish;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.PairView;
-import com.keenreel.core.option.Phrase;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
@@ -77,7 +76,7 @@ final class Comparison {
         Element handle = belongs(Elements.is(crop.appendElement("div"), Part.handle(n, i)), i)
                 .attr("role", "slider")
                 .attr("tabindex", "0")
-                .attr("aria-label", spoken.say(Phrase.DIVIDER) + (alone ? "" : ": " + beside(pair, i)))
+                .attr("aria-label", spoken.say(view.phrase()) + (alone ? "" : ": " + beside(pair, i)))
                 .attr("aria-valuemin", "0")
                 .attr("aria-valuemax", "100")
                 .attr("aria-valuenow", percent(start))

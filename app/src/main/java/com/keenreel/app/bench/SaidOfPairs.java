@@ -93,10 +93,9 @@ final class SaidOfPairs {
             return;
         }
         PairView view = reel.choices().get(PairOptions.VIEW);
-        boolean still = view == PairView.BLINK && !arrangement.has(PairOptions.SWEEP);
         begin("Comparisons show their sides ", "Comparisons would show their sides ")
                 .all(PairOptions.VIEW)
-                .text(still ? ", here by a press: there is no place for a pause button." : ".");
+                .text(".");
         boolean divided = view == PairView.DIVIDER;
         sentence.get()
                 .idle(!any || !divided)

@@ -6,18 +6,23 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.option.ArrowForm;
 import com.keenreel.core.option.Direction;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.PairView;
 import com.keenreel.core.option.Phrase;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SteeringOptions;
 import com.keenreel.core.option.ThumbOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Range;
 import com.keenreel.publish.Spoken;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /** The sentences of the brief about what visitors go from slide to slide with. */
 final class SaidOfSteering {
@@ -50,7 +55,6 @@ final class SaidOfSteering {
                     .maybe(SteeringOptions.LARGER, "; on a picture without one it ", "")
                     .text(".");
         }
-        boolean pairs = reel.slides().stream().anyMatch(slide -> slide.carries() instanceof Carries.Pair);
         boolean larger =
                 arrangement.has(SteeringOptions.LARGER) && reel.choices().get(SteeringOptions.LARGER)
                         || reel.slides().stream().anyMatch(slide -> Boolean.TRUE.equals(slide.larger()));
@@ -64,8 +68,22 @@ final class SaidOfSteering {
         speech(Arrays.stream(Phrase.values())
                 .filter(phrase -> arrangement.has(Options.wording(phrase)))
                 .filter(phrase -> larger || !phrase.isOfLargerView() || isOfButton(phrase))
-                .filter(phrase -> pairs || phrase != Phrase.DIVIDER)
+                .filter(phrase -> !isOfPairs(phrase) || heardOfPairs().contains(phrase))
                 .toArray(Phrase[]::new));
+    }
+
+    private static boolean isOfPairs(Phrase phrase) {
+        return Arrays.stream(PairView.values()).anyMatch(view -> view.phrase() == phrase);
+    }
+
+    /** What is said of the comparisons that there are. */
+    private Set<Phrase> heardOfPairs() {
+        return reel.slides().stream()
+                .map(Slide::carries)
+                .filter(Carries.Pair.class::isInstance)
+                .map(carried ->
+                        PairBoxes.view(reel.choices(), (Carries.Pair) carried).phrase())
+                .collect(Collectors.toSet());
     }
 
     /** How visitors go from stop to stop. */

@@ -12,6 +12,7 @@ import com.keenreel.core.edit.FollowSet;
 import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.edit.SetSideName;
+import com.keenreel.core.edit.SetSidePicture;
 import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.edit.Several;
 import com.keenreel.core.edit.Undoing;
@@ -50,7 +51,8 @@ public class EditStore {
                 throw new Conflict(current(head.reel(), edit), head.revision());
             }
             Edit seen = edit instanceof FollowSet follow ? follow.seeing(head.reel()) : edit;
-            return appendEdit(tx, head, seen, edit.say(head.reel()), null, editor, editId);
+            Edit whole = seen instanceof SetSidePicture exchanged ? LinedStore.apart(tx, head.reel(), exchanged) : seen;
+            return appendEdit(tx, head, whole, edit.say(head.reel()), null, editor, editId);
         });
     }
 

@@ -3,11 +3,19 @@ package com.keenreel.app.store;
 import static com.keenreel.app.store.sql.Tables.PICTURE;
 import static com.keenreel.app.store.sql.Tables.PICTURE_VERSION;
 
+import com.keenreel.app.store.StoredPicture.Lined;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
 import com.keenreel.core.align.Warp;
+import com.keenreel.core.edit.Edit;
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.edit.SetSidePicture;
+import com.keenreel.core.edit.Several;
+import com.keenreel.core.reel.Carries;
+import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
 import com.keenreel.imaging.Evening;
 import com.keenreel.imaging.Format;
 import java.util.ArrayList;
@@ -112,6 +120,21 @@ public class LinedStore {
         copy.setAddedAt(System.currentTimeMillis());
         copy.store();
         VersionStore.startNewest(tx, id);
+    }
+
+    /** Where the other side was lined up with the picture that is exchanged, it is shown as it was taken again. */
+    static Edit apart(DSLContext tx, Reel reel, SetSidePicture exchanged) {
+        Slide slide = reel.slide(exchanged.slide()).orElse(null);
+        if (slide == null || !(slide.carries() instanceof Carries.Pair pair)) {
+            return exchanged;
+        }
+        Side other = exchanged.side().other();
+        Lined lined = new PictureStore(tx).find(pair.picture(other)).lined();
+        PictureId former = pair.picture(exchanged.side());
+        if (lined == null || !lined.with().equals(former) || exchanged.picture().equals(former)) {
+            return exchanged;
+        }
+        return new Several(List.of(exchanged, new SetSidePicture(slide.id(), other, lined.of())));
     }
 
     /** What is made of that picture, or lined up with it, is made anew. */

@@ -48,9 +48,9 @@ public final class Shared {
             Options.wording(Phrase.PAUSE),
             Options.wording(Phrase.PLAY));
 
-    /** What cells have: pictures cropped to a ratio, and their words. */
+    /** What cells have: pictures cropped to a ratio, and their words; dividers of comparisons may move by themselves. */
     public static final Set<Option<?>> CELLS = together(
-            together(EVERY, PairOptions.all()),
+            together(MOVES, PairOptions.all()),
             ShapeOptions.RATIO,
             ShapeOptions.FIT,
             Options.WORDS_PLACE,
@@ -71,7 +71,9 @@ public final class Shared {
             SteeringOptions.ANYWHERE,
             Options.wording(Phrase.SLIDE),
             Options.wording(Phrase.POSITION),
-            Options.wording(Phrase.DIVIDER));
+            Options.wording(Phrase.DIVIDER),
+            Options.wording(Phrase.FADER),
+            Options.wording(Phrase.SWITCH));
 
     /** What reels have that show pictures in an order of their own: words stand where those say. */
     public static final Set<Option<?>> PICTURES = pictures();
@@ -79,12 +81,8 @@ public final class Shared {
     /** What reels with stops have. */
     public static final Set<Option<?>> STOPS = stops();
 
-    /**
-     * The same where arrows can stand at the sides of what moves and thumbnails on its edges, and where dividers may move by
-     * themselves.
-     */
-    public static final Set<Option<?>> SIDED =
-            together(together(STOPS, PairOptions.sweeps()), ThumbOptions.all(), SteeringOptions.ARROWS_PLACE);
+    /** The same where arrows can stand at the sides of what moves, and thumbnails on its edges. */
+    public static final Set<Option<?>> SIDED = together(STOPS, ThumbOptions.all(), SteeringOptions.ARROWS_PLACE);
 
     private Shared() {}
 
@@ -111,8 +109,7 @@ public final class Shared {
     }
 
     private static Set<Option<?>> stops() {
-        Set<Option<?>> options = new LinkedHashSet<>(MOVES);
-        options.addAll(together(
+        Set<Option<?>> options = new LinkedHashSet<>(together(
                 CELLS,
                 SteeringOptions.LARGER,
                 SteeringOptions.ADDRESSED,

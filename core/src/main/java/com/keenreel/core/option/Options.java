@@ -159,7 +159,6 @@ public final class Options {
         all.addAll(ALL.values());
         all.addAll(LookOptions.all());
         all.addAll(PairOptions.all());
-        all.addAll(PairOptions.sweeps());
         return Collections.unmodifiableCollection(all);
     }
 

@@ -92,9 +92,6 @@ public final class PairOptions {
             new Lasting(2, 60, 0.5),
             6000L);
 
-    /** What concerns dividers that move by themselves. */
-    private static final List<Option<?>> SWEEPS = List.of(SWEEP, SWEEP_FROM, SWEEP_TO, SWEEP_PERIOD);
-
     public static final Option<HandleForm> HANDLE = new Option<>(
             "pairs.handle",
             Meaning.of("handle", "What a divider is held by.", "divider", "knob", "grip", "slider", "icon"),
@@ -169,6 +166,10 @@ public final class PairOptions {
             VIEW,
             DIRECTION,
             MOVED_BY,
+            SWEEP,
+            SWEEP_FROM,
+            SWEEP_TO,
+            SWEEP_PERIOD,
             HANDLE,
             HANDLE_SIZE,
             HANDLE_COLOUR,
@@ -191,10 +192,5 @@ public final class PairOptions {
     /** All of them wherever comparisons are shown. */
     public static List<Option<?>> all() {
         return ALL;
-    }
-
-    /** What concerns dividers that move by themselves, where there is a place for what pauses them. */
-    public static List<Option<?>> sweeps() {
-        return SWEEPS;
     }
 }

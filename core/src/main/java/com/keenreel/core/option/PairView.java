@@ -3,22 +3,29 @@ package com.keenreel.core.option;
 /** How visitors see both sides of a comparison. */
 public enum PairView {
     /** Each on its side of a divider. */
-    DIVIDER("with a divider between them"),
+    DIVIDER("with a divider between them", Phrase.DIVIDER),
     /** One over the other, as much of it as a control says. */
-    FADE("with a control that fades one into the other"),
+    FADE("with a control that fades one into the other", Phrase.FADER),
     /** One of them; a press shows the other. */
-    SWITCH("one at a time, changed by a press"),
+    SWITCH("one at a time, changed by a press", Phrase.SWITCH),
     /** One of them, and by itself the other; a press changes them too. */
-    BLINK("by turns");
+    BLINK("by turns", Phrase.SWITCH);
 
     private final String says;
+    private final Phrase phrase;
 
-    PairView(String says) {
+    PairView(String says, Phrase phrase) {
         this.says = says;
+        this.phrase = phrase;
     }
 
     String say() {
         return says;
+    }
+
+    /** What visitors who listen are told that they move or press. */
+    public Phrase phrase() {
+        return phrase;
     }
 
     /** Whether it shows one side at a time. */

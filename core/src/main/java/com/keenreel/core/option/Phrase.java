@@ -9,6 +9,8 @@ public enum Phrase {
     CHOOSE("choose", "What the group of dots is called."),
     POSITION("position", "How a slide's place is said; {n} and {count} stand for the two numbers."),
     DIVIDER("divider", "What the divider between two pictures is called."),
+    FADER("fader", "What the control that fades one of two pictures into the other is called."),
+    SWITCH("switch", "What the control that changes which of two pictures is seen is called."),
     CAROUSEL("carousel", "What kind of thing the reel is."),
     SLIDE("slide", "What kind of thing a slide is."),
     LARGER("larger", "What the larger view of a picture is called.", true),

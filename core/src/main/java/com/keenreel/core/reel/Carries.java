@@ -21,6 +21,11 @@ public sealed interface Carries {
             return name().toLowerCase(Locale.ROOT);
         }
 
+        /** The opposite one. */
+        public Side other() {
+            return this == BEFORE ? AFTER : BEFORE;
+        }
+
         /**
          * The side of that word.
          *

@@ -1,6 +1,7 @@
 package com.keenreel.core.arrangement.grid;
 
 import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
@@ -89,7 +90,7 @@ final class GridPlaces implements Places {
         Box all = Box.all(Length.WIDTH, height);
         Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)));
         // arrows stand in the line below, beside the numbers of the pages: on a cell they would hide a picture
-        Placed frame = Around.withoutSides(reel, span, pages.size(), false)
+        Placed frame = Around.withoutSides(reel, span, pages.size(), Playing.sweeps(reel))
                 .controls(height, false)
                 .frame(view);
         return new Range(span, frame, pages, step, gap);

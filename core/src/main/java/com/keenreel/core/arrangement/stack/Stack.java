@@ -5,6 +5,7 @@ import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.arrangement.Line;
 import com.keenreel.core.arrangement.Line.Column;
 import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.arrangement.Shared;
 import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.MotionOptions;
@@ -16,7 +17,7 @@ import com.keenreel.core.time.Motion;
 import java.util.List;
 import java.util.Set;
 
-/** All slides one below another, each with its words: nothing moves, and nothing has to be steered. */
+/** All slides one below another, each with its words: they stand still, and nothing has to be steered. */
 public final class Stack implements Arrangement {
     /**
      * Read at the first use, not when the class is loaded: the options that are shared ask the registry, which loads
@@ -68,7 +69,11 @@ public final class Stack implements Arrangement {
                 Shared.heights(reel),
                 Shared.byRatio(reel, "Each picture is {shape.ratio}."),
                 new Line(Column.SHAPE, "The next one stands {shape.gap} below."),
-                new Line(Column.MOTION, "Nothing moves; the page is scrolled through it."));
+                new Line(
+                        Column.MOTION,
+                        Playing.sweeps(reel)
+                                ? "Slides stand still; the page is scrolled through them."
+                                : "Nothing moves; the page is scrolled through it."));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package com.keenreel.core.arrangement.stack;
 
 import com.keenreel.core.arrangement.Places;
+import com.keenreel.core.arrangement.Playing;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Reel;
@@ -14,10 +15,12 @@ import com.keenreel.core.space.Range;
 import com.keenreel.core.space.SlideBoxes;
 import com.keenreel.core.space.Span;
 import com.keenreel.core.space.Stop;
+import com.keenreel.core.space.Target;
+import com.keenreel.core.steering.Controls;
 import java.util.ArrayList;
 import java.util.List;
 
-/** N slides of height h with gap g between two are n h + (n - 1) g high. */
+/** N slides of height h with gap g between two are n h + (n - 1) g high; a pause button stands in a line of its own below them. */
 final class StackPlaces implements Places {
     private final Reel reel;
     private final Facts facts;
@@ -44,9 +47,19 @@ final class StackPlaces implements Places {
         }
         Length whole = below.times(Math.max(1, reel.slides().size())).minus(gap);
         Box all = Box.all(Length.WIDTH, whole);
-        Placed frame = Placed.of(
-                Part.FRAME, all, List.of(Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)))));
+        Placed view = Placed.clipping(Part.VIEW, all, List.of(Placed.of(Part.STRIP, all, slides)));
         List<Stop> stops = Stop.all(reel.slides().size());
-        return new Range(span, frame, stops, Length.ZERO, gap);
+        return new Range(span, frame(view), stops, Length.ZERO, gap);
+    }
+
+    private Placed frame(Placed view) {
+        Box all = view.box();
+        if (!Playing.sweeps(reel)) {
+            return Placed.of(Part.FRAME, all, List.of(view));
+        }
+        Placed pause = Controls.pause(
+                Length.WIDTH.minus(Target.HIT + Target.EDGE), all.height().plus(Controls.BELOW + Target.HIT / 2));
+        Box longer = Box.all(Length.WIDTH, all.height().plus(Controls.BELOW + Target.HIT));
+        return Placed.of(Part.FRAME, longer, List.of(view, pause));
     }
 }

@@ -8,10 +8,12 @@ import com.keenreel.core.Sample;
 import com.keenreel.core.arrangement.Layout;
 import com.keenreel.core.edit.SetOption;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.Ratio;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.option.Spanning;
+import com.keenreel.core.option.SweepKind;
 import com.keenreel.core.option.WordsPlace;
 import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Measured;
@@ -57,6 +59,15 @@ class GridTest {
         assertThat(new double[] {box.x(), box.y(), box.width(), box.height()})
                 .as(name)
                 .containsExactly(new double[] {x, y, width, height}, within(EXACT));
+    }
+
+    @Test
+    void whereDividersMoveByThemselvesAPauseButtonStandsBelow() {
+        Reel reel = Sample.comparing(choose(grid(5), PairOptions.SWEEP, SweepKind.ONCE));
+        Map<String, Measured> all = at(layout(reel), 1200);
+        double cells = 1160 / 3.0 + 20; // two rows and a gap
+        box(all, "pause", 1148, cells + 4, 44, 44);
+        assertThat(all.get("frame").height()).isCloseTo(cells + 48, within(EXACT));
     }
 
     @Test
