@@ -55,11 +55,16 @@ final class Awaited {
     }
 
     private static void add(Part part, PictureId id, Facts facts, List<String> rules) {
-        PictureFacts picture = facts.of(id);
-        Tones tones = picture.tones();
-        if (tones != null && !picture.clear()) {
-            rules.add(".run img." + part.css() + "{background:" + background(tones) + "}");
+        String background = background(facts.of(id));
+        if (!background.isEmpty()) {
+            rules.add(".run img." + part.css() + "{" + background + "}");
         }
+    }
+
+    /** The colours of a picture out of focus, as a declaration; empty where it is not known, or does not cover what is behind it. */
+    static String background(PictureFacts picture) {
+        Tones tones = picture.tones();
+        return tones == null || picture.clear() ? "" : "background:" + background(tones);
     }
 
     private static String background(Tones tones) {

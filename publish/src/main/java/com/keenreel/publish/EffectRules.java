@@ -1,13 +1,21 @@
 package com.keenreel.publish;
 
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.Numbers;
+import com.keenreel.core.option.SetUp;
+import com.keenreel.core.option.ShapeOptions;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.Effect;
 import com.keenreel.core.reel.Reel;
+import com.keenreel.core.reel.Slide;
+import com.keenreel.core.space.Facts;
 import com.keenreel.core.space.Length.Base;
+import com.keenreel.core.space.Part;
 import com.keenreel.core.space.Placed;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /** How sides of comparisons show their pictures otherwise than they are. */
 final class EffectRules {
@@ -25,6 +33,29 @@ final class EffectRules {
                 .findFirst()
                 .orElse(Effect.NONE);
         return effect.isNone() ? "" : ";filter:" + filter(effect, picture);
+    }
+
+    /**
+     * A side that is blurred would let through, toward the edges of its picture, what is behind it: there are its own colours. Behind
+     * the one before there is the one after.
+     */
+    static List<String> behind(Reel reel, Facts facts) {
+        List<String> rules = new ArrayList<>();
+        boolean fills = Arrays.stream(SetUp.values())
+                .allMatch(setUp -> reel.choices().get(ShapeOptions.FIT, setUp) == FitKind.FILL);
+        int n = 0;
+        for (Slide slide : reel.slides()) {
+            n++;
+            if (fills
+                    && slide.carries() instanceof Carries.Pair pair
+                    && pair.effect(Side.AFTER).kind() == Effect.Kind.BLUR) {
+                String background = Awaited.background(facts.of(pair.after()));
+                if (!background.isEmpty()) {
+                    rules.add("." + Part.crop(n).css() + "{" + background + "}");
+                }
+            }
+        }
+        return rules;
     }
 
     private static String filter(Effect effect, Placed picture) {

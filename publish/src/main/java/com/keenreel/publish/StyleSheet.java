@@ -168,6 +168,7 @@ final class StyleSheet {
         if (needs.has(Needs.Beside.PAIRS)) {
             rules.add(".name{padding:0 " + px(PairBoxes.PADDING) + ";" + css(PairBoxes.type(reel.choices())) + "}");
             rules.addAll(PairRules.of(reel.choices()));
+            rules.addAll(EffectRules.behind(reel, facts));
         }
         return rules;
     }

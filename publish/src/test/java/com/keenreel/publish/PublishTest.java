@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.marquee.MarqueeOptions;
 import com.keenreel.core.arrangement.row.RowOptions;
 import com.keenreel.core.option.Choices;
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.option.FitKind;
 import com.keenreel.core.option.LookOptions;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Options;
@@ -424,6 +425,18 @@ class PublishTest {
         assertThat(rules).hasSize(199).allMatch(rule -> rule.length() <= Awaited.MOST);
         assertThat(rules.get(0)).startsWith(".run img.picture-1{background:radial-gradient(at 0 0,#122,#0000)");
         assertThat(rules.get(6)).startsWith(".run img.picture-8{");
+
+        Carries.Pair soft = Carries.Pair.of(new PictureId("p2"), new PictureId("p2"))
+                .withEffect(Carries.Side.AFTER, new Effect(Effect.Kind.BLUR, 2));
+        Facts known = new Facts(facts, Map.of(), (text, bold, size) -> 0);
+        Reel compared = Reel.named("Soft").withSlides(List.of(Slide.of(new SlideId("s1"), soft)));
+        assertThat(EffectRules.behind(compared, known))
+                .as("what a blurred side lets through at its edges is of its own colours")
+                .singleElement()
+                .asString()
+                .startsWith(".crop-1{background:radial-gradient(at 0 0,#122,#0000)");
+        Reel whole = choose(compared, ShapeOptions.FIT, SetUp.PHONE, FitKind.WHOLE);
+        assertThat(EffectRules.behind(whole, known)).isEmpty();
     }
 
     @Test
