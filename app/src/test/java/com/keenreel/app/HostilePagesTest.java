@@ -378,7 +378,7 @@ class HostilePagesTest extends SomebodysPages {
         assertThat(boxes.wrong()).isEmpty();
         assertThat(front.asked().stream().filter("/reel.js"::equals)).hasSize(1);
         assertThat(front.asked().stream().filter(path -> path.matches("/f/.*\\.js")))
-                .hasSize(11) // led by change, position, distance, time, scrolling; with what some of them have beside
+                .hasSize(12) // led by change, position, distance, time, scrolling; with what some of them have beside
                 // that, and what one asks for when it runs
                 .doesNotHaveDuplicates();
         assertThat(editor.shifts(page)).isEmpty();

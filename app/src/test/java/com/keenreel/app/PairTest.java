@@ -46,6 +46,28 @@ class PairTest {
     }
 
     @Test
+    void eachSideSaysWhatItShowsAndKeepsItWhenSidesAreSwapped() {
+        Made reel = Kinds.pair(editor);
+        Page bench = reel.bench();
+        bench.locator("[data-card]").first().click();
+        bench.locator("[data-key=say-altBefore]").fill("The floor, broken");
+        bench.keyboard().press("Tab");
+        bench.keyboard().type("The floor, laid anew");
+        bench.locator("[data-do=swap]").click();
+        assertThat(bench.locator("[data-key=say-alt]")).hasValue("The floor, broken");
+        assertThat(bench.locator("[data-key=say-altBefore]")).hasValue("The floor, laid anew");
+        assertThat(bench.locator("[data-stored]")).hasText("stored");
+        Page page = reel.live();
+        assertThat(page.locator("img.picture-1-before")).hasAttribute("alt", "The floor, laid anew");
+        assertThat(page.locator("img.picture-1-after")).hasAttribute("alt", "The floor, broken");
+        bench.bringToFront();
+        bench.locator("[data-do=say-as-picture][data-field=altBefore]").click();
+        assertThat(bench.locator("[data-key=say-altBefore]")).hasValue("");
+        assertThat(reel.live().locator("img.picture-1-before"))
+                .hasAttribute("alt", java.util.regex.Pattern.compile("(?!The floor, laid anew).*"));
+    }
+
+    @Test
     void aFingerThatScrollsThePageLeavesTheDividerWhereItIs() {
         Made reel = Kinds.pair(editor);
         String address = reel.publish().path("address").asString();

@@ -132,8 +132,8 @@ class TimedTest {
         String waits =
                 "() => document.querySelector('keen-reel').shadowRoot.querySelector('.frame').getAnimations().every(({ playState }) => playState === 'paused')";
         page.locator(".arrow-next").click();
-        assertThat(page.locator(".slide-4.now")).hasCount(1);
-        assertThat(page.evaluate(waits)).isEqualTo(true);
+        page.waitForFunction("() => document.querySelector('keen-reel').shadowRoot.querySelector('.slide-4.now') && ("
+                + waits + ")()");
         assertThat(page.locator(".pause.paused")).hasCount(0);
         page.waitForFunction("() => !(" + waits + ")()"); // after its rest it goes on
         assertThat(follow(page, 1)).isEqualTo("1");

@@ -6,7 +6,6 @@ import com.keenreel.core.option.PairView;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Carries.Side;
 import com.keenreel.core.reel.PictureId;
-import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.Words.Said;
 import com.keenreel.core.space.PairBoxes;
 import com.keenreel.core.space.Part;
@@ -34,8 +33,13 @@ final class Comparison {
         this.images = images;
     }
 
-    void write(Element crop, int n, Carries.Pair pair, Said said) {
-        sides(crop, n, pair, said.alt(), altBefore(pair), n == 1);
+    /**
+     * Writes a pair into its crop.
+     *
+     * @param altBefore what the side before shows, for those who do not see it
+     */
+    void write(Element crop, int n, Carries.Pair pair, Said said, String altBefore) {
+        sides(crop, n, pair, said.alt(), altBefore, n == 1);
         int last = pair.between().size();
         for (Side side : Side.values()) {
             if (!pair.name(side).isEmpty()) {
@@ -111,24 +115,11 @@ final class Comparison {
         for (int i = pair.between().size(); i > 0; i--) {
             PictureId picture = pair.pictures().get(i);
             belongs(Elements.is(crop.appendElement("div"), Part.side(n, i)), i)
-                    .appendChild(images.of(picture, Part.between(n, i), alt(picture), false));
+                    .appendChild(images.of(
+                            picture, Part.between(n, i), material.facts().alt(picture), false));
         }
         Elements.is(crop.appendElement("div"), Part.side(n))
                 .appendChild(images.of(pair.before(), Part.picture(n, Side.BEFORE), before, false));
-    }
-
-    /** What the picture before is, for those who do not see it; the same picture once more says nothing more. */
-    String altBefore(Carries.Pair pair) {
-        if (pair.before().equals(pair.after())) {
-            return "";
-        }
-        return alt(pair.before());
-    }
-
-    /** What a picture says of itself, for those who do not see it. */
-    String alt(PictureId picture) {
-        PictureWords own = material.facts().words().get(picture);
-        return own == null ? "" : own.alt();
     }
 
     /**

@@ -103,8 +103,8 @@ final class Slides {
         pictures.add(sizes.ofSlide(n));
         pictures.add(plays(slide));
         if (slide.carries() instanceof Carries.Pair pair) {
-            pictures.add(comparison.altBefore(pair));
-            pair.between().forEach(state -> pictures.add(comparison.alt(state.picture())));
+            pictures.add(material.facts().altBefore(slide));
+            pair.between().forEach(state -> pictures.add(material.facts().alt(state.picture())));
             pictures.add(material.reel().choices().get(PairOptions.HANDLE));
             pictures.add(material.reel().choices().get(PairOptions.VIEW));
         }
@@ -147,7 +147,7 @@ final class Slides {
             if (!pair.between().isEmpty()) {
                 element.addClass("states");
             }
-            comparison.write(crop, n, pair, said);
+            comparison.write(crop, n, pair, said, material.facts().altBefore(slide));
         }
         if (layout.stands(Part.reflection(n))) {
             reflection(element, n, slide);

@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param count how many slides there are
  * @param slide what it is
  * @param said what visitors meet
+ * @param altBefore what the side before of its comparison shows, for those who do not see it
  * @param stands how long it stands
  * @param pressed what a press beside its button does
  * @param larger whether its reel opens pictures in the larger view
@@ -53,6 +54,7 @@ public record Sheet(
         int count,
         Slide slide,
         Said said,
+        String altBefore,
         Stands stands,
         Pressed pressed,
         boolean larger,
@@ -149,9 +151,9 @@ public record Sheet(
         return always ? "Every day." : "Visitors meet it " + showing() + ".";
     }
 
-    /** What stands in the field of its alt text while nothing is written there. */
-    public String altOffered() {
-        return said.alt().isEmpty() ? "What the picture shows, for those who do not see it" : said.alt();
+    /** Where it says what it shows to those who do not see it. */
+    public List<AltField> alts() {
+        return AltField.of(this);
     }
 
     /** The ids of its pictures, with spaces between them. */
@@ -161,7 +163,7 @@ public record Sheet(
 
     /** For each of its fields that pictures have too, what can be said instead. */
     public List<Whose> whose() {
-        return Whose.of(slide.words(), said, offers);
+        return Whose.of(this);
     }
 
     /** Whether set-ups can show other pictures. */
@@ -281,6 +283,7 @@ public record Sheet(
                 reel.slides().size(),
                 slide,
                 said,
+                draft.facts().altBefore(slide),
                 Stands.of(draft, slide, said),
                 Pressed.of(reel, slide, said),
                 reel.choices().get(SteeringOptions.LARGER),

@@ -23,6 +23,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -129,7 +130,11 @@ public class LinedStore {
             return exchanged;
         }
         Side other = exchanged.side().other();
-        Lined lined = new PictureStore(tx).find(pair.picture(other)).lined();
+        Lined lined = new PictureStore(tx)
+                .all(List.of(pair.picture(other))).stream()
+                        .flatMap(picture -> Stream.ofNullable(picture.lined()))
+                        .findFirst()
+                        .orElse(null);
         PictureId former = pair.picture(exchanged.side());
         if (lined == null || !lined.with().equals(former) || exchanged.picture().equals(former)) {
             return exchanged;

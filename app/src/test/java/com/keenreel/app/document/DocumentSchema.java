@@ -133,6 +133,7 @@ final class DocumentSchema {
         field(words, "button", text("What its button says.", 0, 60));
         field(words, "link", text("Where a press leads: an address.", 0, 2000));
         field(words, "alt", text("What is said instead of the picture to those who do not see it.", 0, 500));
+        field(words, "altBefore", text("The same of the earlier side, where two pictures are compared.", 0, 500));
         field(slide, "words", words);
         field(
                 slide,

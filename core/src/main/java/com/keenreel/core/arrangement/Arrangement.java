@@ -3,6 +3,7 @@ package com.keenreel.core.arrangement;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
 import com.keenreel.core.option.Options;
+import com.keenreel.core.option.PairOptions;
 import com.keenreel.core.option.Spanning;
 import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.Reel;
@@ -55,7 +56,11 @@ public interface Arrangement {
 
     /** Whether visitors meet that of what slides say. */
     default boolean tells(Field field) {
-        return field == Field.LINK || field == Field.ALT || has(Options.WORDS_PLACE);
+        return switch (field) {
+            case LINK, ALT -> true;
+            case ALT_BEFORE -> has(PairOptions.VIEW);
+            case TITLE, TEXT, BUTTON -> has(Options.WORDS_PLACE);
+        };
     }
 
     /** What says how many cells a slide takes, where slides stand in equal cells; null elsewhere. */

@@ -43,7 +43,7 @@ public record SetWords(
 
     @Override
     public String say(Reel reel) {
-        return field.word() + " of " + SlideAt.say(reel, slide)
+        return field.called() + " of " + SlideAt.say(reel, slide)
                 + (text == null ? " as its picture says" : " \"" + shortened(text) + "\"");
     }
 

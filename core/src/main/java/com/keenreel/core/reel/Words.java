@@ -9,14 +9,16 @@ import org.jspecify.annotations.Nullable;
  * @param text at most 1000 characters
  * @param button the label of a button, at most 60 characters; empty for none
  * @param link where the button, or the whole slide when there is no button, leads; empty for nowhere
- * @param alt what the picture shows, for those who do not see it, at most 500 characters
+ * @param alt what the picture shows, for those who do not see it, at most 500 characters; of a comparison, the side after
+ * @param altBefore the same of the side before; null where that picture says it
  */
 public record Words(
         @Nullable String title,
         @Nullable String text,
         String button,
         String link,
-        @Nullable String alt) {
+        @Nullable String alt,
+        @Nullable String altBefore) {
     /** Nothing said yet: everything as the picture says. */
     public static final Words NONE = new Words(null, null, "", "", null);
 
@@ -30,7 +32,13 @@ public record Words(
         limit("text", text, TEXT);
         limit("button", button, BUTTON);
         limit("alt text", alt, ALT);
+        limit("alt text", altBefore, ALT);
         Link.check(link);
+    }
+
+    /** Words that leave what the side before shows to its picture. */
+    public Words(@Nullable String title, @Nullable String text, String button, String link, @Nullable String alt) {
+        this(title, text, button, link, alt, null);
     }
 
     static void limit(String what, @Nullable String value, int most) {
@@ -46,12 +54,25 @@ public record Words(
         TEXT("text"),
         BUTTON("button"),
         LINK("link"),
-        ALT("alt");
+        ALT("alt"),
+        /** What the side before of a comparison shows. */
+        ALT_BEFORE("altBefore", "alt before");
 
         private final String word;
+        private final String called;
 
         Field(String word) {
+            this(word, word);
+        }
+
+        Field(String word, String called) {
             this.word = word;
+            this.called = called;
+        }
+
+        /** What it is called in sentences. */
+        public String called() {
+            return called;
         }
 
         /** Its name in edits and forms. */
@@ -82,6 +103,7 @@ public record Words(
             case BUTTON -> button;
             case LINK -> link;
             case ALT -> alt;
+            case ALT_BEFORE -> altBefore;
         };
     }
 
@@ -92,12 +114,18 @@ public record Words(
      */
     public Words with(Field field, @Nullable String value) {
         return switch (field) {
-            case TITLE -> new Words(value, text, button, link, alt);
-            case TEXT -> new Words(title, value, button, link, alt);
-            case BUTTON -> new Words(title, text, value == null ? "" : value, link, alt);
-            case LINK -> new Words(title, text, button, value == null ? "" : value.strip(), alt);
-            case ALT -> new Words(title, text, button, link, value);
+            case TITLE -> new Words(value, text, button, link, alt, altBefore);
+            case TEXT -> new Words(title, value, button, link, alt, altBefore);
+            case BUTTON -> new Words(title, text, value == null ? "" : value, link, alt, altBefore);
+            case LINK -> new Words(title, text, button, value == null ? "" : value.strip(), alt, altBefore);
+            case ALT -> new Words(title, text, button, link, value, altBefore);
+            case ALT_BEFORE -> new Words(title, text, button, link, alt, value);
         };
+    }
+
+    /** The same where what was before is after: each side keeps what its picture shows. */
+    public Words swapped() {
+        return new Words(title, text, button, link, altBefore, alt);
     }
 
     /** What visitors meet: these words, completed by those of the picture. */

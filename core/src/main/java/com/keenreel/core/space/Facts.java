@@ -1,6 +1,7 @@
 package com.keenreel.core.space;
 
 import com.keenreel.core.option.SetUp;
+import com.keenreel.core.reel.Carries;
 import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -64,5 +65,21 @@ public record Facts(Map<PictureId, PictureFacts> pictures, Map<PictureId, Pictur
                 ? PictureWords.NONE
                 : words.getOrDefault(shown.get(shown.size() - 1), PictureWords.NONE);
         return slide.words().completedBy(own);
+    }
+
+    /** What the side before of a comparison shows, for those who do not see it; the same picture once more says nothing more. */
+    public String altBefore(Slide slide) {
+        String own = slide.words().altBefore();
+        if (own != null) {
+            return own;
+        }
+        boolean other =
+                slide.carries() instanceof Carries.Pair pair && !pair.before().equals(pair.after());
+        return other ? alt(slide.carries().pictures().get(0)) : "";
+    }
+
+    /** What a picture says of itself, for those who do not see it. */
+    public String alt(PictureId picture) {
+        return words.getOrDefault(picture, PictureWords.NONE).alt();
     }
 }

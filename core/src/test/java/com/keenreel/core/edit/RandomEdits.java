@@ -26,8 +26,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Edits of every kind, as they come. */
 public final class RandomEdits {
-    private static final List<Words.Field> FIELDS =
-            List.of(Words.Field.TITLE, Words.Field.BUTTON, Words.Field.LINK, Words.Field.ALT);
+    private static final List<Words.Field> FIELDS = List.of( // texts are somebody else's
+            Words.Field.TITLE, Words.Field.BUTTON, Words.Field.LINK, Words.Field.ALT, Words.Field.ALT_BEFORE);
 
     private final Random random;
     private final List<PictureId> pictures;

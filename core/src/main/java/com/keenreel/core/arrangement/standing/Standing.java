@@ -79,7 +79,7 @@ public final class Standing implements Arrangement {
 
     @Override
     public boolean tells(Field field) {
-        return true;
+        return field != Field.ALT_BEFORE;
     }
 
     @Override
