@@ -105,12 +105,12 @@ class LayoutInBrowserTest {
         }
     }
 
-    /** A tenth of what {@code ./prove layout} looks at, others in every run. */
+    /** Some of what {@code ./prove layout} looks at, others in every run. */
     @Test
     void boxesAgreeWhateverIsChosen() {
         List<LayoutCases.Case> all = LayoutCases.all();
         try (LayoutCases cases = new LayoutCases()) {
-            List<LayoutCases.Case> some = Sampled.of(all, all.size() / 10);
+            List<LayoutCases.Case> some = Sampled.of(all, 400);
             some.forEach(cases::look);
             System.out.println("whatever is chosen: " + some.size() + " of " + all.size() + " choices in "
                     + LayoutCases.WIDTHS + " widths, " + cases.said());
