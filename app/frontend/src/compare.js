@@ -1,9 +1,10 @@
 // The sheet on which the two pictures of a comparison are lined up. How they lie is calculated by the application; here it is
 // shown, before anything is changed.
-import { start } from './alpine.js';
+import { mix, start } from './alpine.js';
+import { stepping } from './compare-steps.js';
 import { freshId, notice, passes, send, windowName } from './http.js';
 import { notices } from './notices.js';
-import { lead, steps } from './steps.js';
+import { steps } from './steps.js';
 import { unstored } from './unstored.js';
 
 const VIEWS = { divider: 'divider', blink: 'blink', through: 'see-through', difference: 'difference' };
@@ -19,7 +20,6 @@ const KEYS = {
   '-': { larger: 1 / 1.001 },
   '+': { larger: 1.001 },
 };
-const BURST = 500; // ms between steps by hand that are undone as one
 const NONE = { shift: 'not known', turn: 'not known', size: 'not known', tilt: '', keeps: 'not known' };
 
 /** The transform that draws a picture as large as a stage where the eight numbers lead it. */
@@ -32,7 +32,7 @@ const path = (points) => `M${points.map(([x, y]) => `${1000 * x} ${1000 * y}`).j
 const CORNERS = [[0, 0], [1, 0], [1, 1], [0, 1]];
 const two = (number) => Math.round(100 * number) / 100;
 
-const compare = () => ({
+const sheet = () => ({
   view: 'divider',
   says: 'Measuring …',
   problem: '',
@@ -48,21 +48,13 @@ const compare = () => ({
   at: 0.5, // the divider
   even: 0, // by how much colours are evened out, per cent
   sayEven: false, // whether visitors read that
-  past: [], // what was shown before, since something was stored
-  ahead: [], // what was undone of that
-  done: 0, // how much of what this sheet stored can be undone
-  undone: 0, // how much of that was
-  byHandAt: 0, // when something was last moved by hand
 
   init() {
     this.address = this.$root.dataset.address;
     new ResizeObserver(() => this.show()).observe(this.$refs.stage);
     this.$root.style.setProperty('--ratio', this.$root.dataset.width / this.$root.dataset.height);
     this.$refs.stage.style.setProperty('--at', this.at);
-    lead({
-      undo: () => this.turn('past', 'ahead', 'done', 'undone', 'undo'),
-      redo: () => this.turn('ahead', 'past', 'undone', 'done', 'redo'),
-    });
+    this.beginSteps();
     this.ask('GET', 'lying');
   },
 
@@ -139,43 +131,6 @@ const compare = () => ({
   get shown() {
     const { says, confidence, sure, stored, lying, taken, even } = this;
     return { says, confidence, sure, stored, lying, taken, even };
-  },
-  /** What is shown can be shown again; steps by hand that follow one another are one. */
-  keep(byHand = false) {
-    const now = Date.now();
-    if (!byHand || now - this.byHandAt > BURST) this.past = [...this.past, this.shown];
-    this.byHandAt = byHand ? now : 0;
-    this.ahead = [];
-    this.undone = 0;
-    this.count();
-  },
-  count() {
-    lead({ back: this.past.length + this.done, forth: this.ahead.length + this.undone });
-  },
-  /** Shows what is the last of the one list, and keeps what was shown in the other; or has the application do so with what was stored. */
-  async turn(from, to, some, others, what) {
-    if (this.moving) await this.moving;
-    this.byHandAt = 0;
-    if (this[from].length) {
-      this[to] = [...this[to], this.shown];
-      Object.assign(this, this[from].at(-1));
-      this[from] = this[from].slice(0, -1);
-      this.count();
-      this.show();
-      return;
-    }
-    if (!this[some]) return;
-    this[to] = [];
-    try {
-      await send('POST', `${this.address.replace(/\/compare\/.*/, '')}/${what}`, { window: windowName(), editId: freshId() });
-    } catch (failed) {
-      this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed; try again.';
-      return;
-    }
-    this[some] -= 1;
-    this[others] += 1;
-    this.count();
-    await this.ask('GET', 'lying');
   },
 
   /** Draws the one over the other as they lie. */
@@ -361,14 +316,12 @@ const compare = () => ({
       return;
     }
     notice(said);
-    this.past = [];
-    this.ahead = [];
-    this.done += 1;
-    this.undone = 0;
-    this.count();
+    this.keepStored();
     await this.ask('GET', 'lying');
     if (!warp) this.asTaken();
   },
 });
+
+const compare = () => mix(stepping(), sheet());
 
 start({ compare, notices, steps, unstored });

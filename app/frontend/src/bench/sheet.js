@@ -3,7 +3,7 @@ import { follow } from '../following.js';
 import { send } from '../http.js';
 import { pick } from '../pick.js';
 import { desk } from './desk.js';
-import { rowOf, statesOf, withAnother } from './states.js';
+import { rowOf, statesOf } from './states.js';
 
 const ALL = 'all';
 const inside = (share) => Math.round(1000 * Math.min(1, Math.max(0, share))) / 1000;
@@ -109,12 +109,12 @@ export function sheet() {
       edits.store({ kind: 'carry', slide: this.slide, carries: { before: picture, after: picture, effectBefore: { kind: 'grey' } } });
     },
     states(change) {
-      const fields = this.$root.querySelector('.sheet');
-      edits.store({ kind: 'between', slide: this.slide, states: change(statesOf(fields), fields) });
+      edits.store({ kind: 'between', slide: this.slide, states: change(statesOf(this.$root.querySelector('.sheet'))) });
     },
-    async addState() {
+    async addState({ currentTarget }) {
+      const endsAt = Number(currentTarget.dataset.ends);
       const [picture] = await pick(1);
-      if (picture) this.states((states, fields) => withAnother(fields, picture.id));
+      if (picture) this.states((states) => [...states, { picture: picture.id, name: '', endsAt }]);
     },
     async exchangeState({ currentTarget }) {
       const i = rowOf(currentTarget);

@@ -12,12 +12,5 @@ export function statesOf(sheet) {
   }));
 }
 
-/** The same with one more, which takes half of what the last one has. */
-export function withAnother(sheet, picture) {
-  const states = statesOf(sheet);
-  const last = states.at(-1)?.endsAt ?? Number(sheet.querySelector('[data-divider]').value) / 100;
-  return [...states, { picture, name: '', endsAt: (last + 1) / 2 }];
-}
-
 /** Which of them something belongs to, from 0. */
 export const rowOf = (element) => [...element.closest('.sheet').querySelectorAll('.between')].indexOf(element.closest('.between'));

@@ -143,6 +143,10 @@ class CompareTest {
         page.locator("[data-redo]").click();
         assertThat(says(page)).hasText(STATE);
         assertThat(figure(page, "shift")).hasText(moved);
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z"); // there is one step: the other press takes nothing
+        assertThat(says(page)).hasText("Shown lined up. Nothing is changed yet.");
+        assertThat(page.locator("[data-undo]")).isDisabled();
     }
 
     @Test

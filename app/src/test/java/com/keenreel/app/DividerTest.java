@@ -340,6 +340,11 @@ class DividerTest {
         bench.locator("[data-do=remove-state]").last().click();
         assertThat(Editor.screen(bench, 2).locator(".slide-1 .handle")).hasCount(2);
         assertThat(Editor.screen(bench, 2).locator(".slide-1 .between")).hasText("Washed");
+        bench.locator("[data-do=add-state]").click();
+        bench.locator("#pick [data-picture]").first().click();
+        bench.locator("#pick [data-take]").click();
+        assertThat(Editor.screen(bench, 2).locator(".slide-1 .handle")).hasCount(3);
+        assertThat(bench.locator("[data-key=state-end-2]")).hasValue("78"); // half of what is left from 55 %
     }
 
     private static double opacity(Page page) {

@@ -191,6 +191,12 @@ public sealed interface Carries {
             return new Pair(before, after, nameBefore, nameAfter, startsAt, effectBefore, effectAfter, inOrder);
         }
 
+        /** Where one more state after those between would end: it takes half of what the last state has of the frame. */
+        public double nextEnds() {
+            List<Double> starts = starts();
+            return (starts.get(starts.size() - 1) + 1) / 2;
+        }
+
         /** Its first divider starts elsewhere, at the next one at the most. */
         public Pair withStart(double other) {
             return withStart(0, other);

@@ -127,6 +127,8 @@ class SidesTest {
         assertThat(own.swapped().startsAt()).isEqualTo(0.75);
         Carries.Pair three = own.withBetween(List.of(new Carries.Between(new PictureId("p9"), "Summer", 0.6)));
         assertThat(three.swapped().starts()).containsExactly(0.4, 0.75);
+        assertThat(own.nextEnds()).isEqualTo(0.625);
+        assertThat(three.nextEnds()).isEqualTo(0.8);
         assertThat(three.swapped().swapped()).isEqualTo(three);
         assertThat(three.withStart(0, 0.9).starts())
                 .as("as far as the next one")
