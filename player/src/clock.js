@@ -6,6 +6,7 @@ function stops(piece, ms) {
   const rest = moments.length > 1 ? ms % lap : ms; // at the only one it stands for good
   const [start, from, to, forward = true] = moments.findLast(([begins]) => begins <= rest);
   piece.stand(from);
+  piece.drifting?.wait(); // what ran when the clock took hold stands with everything else
   piece.drifting?.at(from, piece.way(from, from, true).ms + (from === to ? 0 : piece.heldFor(from)) + rest - start);
   piece.sweeping?.at(from === to ? rest - start : 0);
   if (from === to) {

@@ -14,8 +14,7 @@ if (parent !== window) {
   host.dataset.scrolled = 'around'; // in which the wall scrolls it
 }
 let piece;
-let asked;
-let waiting = 0; // how much that was asked for is not done yet
+let waiting = 1; // how much that was asked for is not done yet: at first what came with the page
 let picked; // the slide whose sheet is open
 let left; // where the former fragment was, though nothing may have been shown since
 
@@ -58,29 +57,33 @@ const commands = {
 };
 
 /**
- * Does what the wall around this page asks for, one after another. The wall calls it instead of sending a message, because
- * a message comes after the next frame: so all pages show what a key or a pointer asked for in one frame.
+ * Does what the wall around this page asks for, one after another, and answers with the moment that is held then, ms, or
+ * undefined where it runs; as a promise where something had to be waited for. The wall calls it instead of sending a message,
+ * because a message comes after the next frame: so all pages show what a key or a pointer asked for in one frame.
  */
 window.ask = ({ command, ...rest }) => {
-  const draw = () => {
+  const answer = () => {
     bring();
     host.shadowRoot?.querySelectorAll('.slide:has(> .word)').forEach(({ classList, dataset }) => classList.toggle('shown', dataset.slide === picked));
     overlay.draw(piece?.range?.setUp);
     spanning.draw(piece?.range?.setUp);
+    return piece?.held ? piece.time : undefined;
   };
   if (command === 'at' && !waiting) {
     commands.at(rest);
-    draw();
-    return;
+    return answer();
   }
   const run = async () => {
     await commands[command](rest);
-    draw();
+    return answer();
   };
   asked = (waiting ? asked.then(run) : run())
-    .catch(() => command === 'change' && tell({ ready: '' })) // then the whole is asked for
+    .catch(() => {
+      if (command === 'change') tell({ ready: '' }); // then the whole is asked for
+    })
     .finally(() => (waiting -= 1));
   waiting += 1;
+  return asked;
 };
 
 /** The slide whose sheet is open is in sight, however many there are at a stop. */
@@ -205,11 +208,14 @@ if (parent !== window) {
   );
 }
 
-(async () => {
+/** Takes up what came with the page. */
+async function begin() {
   await customElements.whenDefined('keen-reel');
   const { version } = JSON.parse(host.shadowRoot?.querySelector('script[type="application/json"]')?.textContent ?? '{"version": ""}');
   piece = await host.ready;
   passOver();
   window.ready = version; // for a wall that comes later
   tell({ ready: version });
-})();
+}
+
+let asked = begin().finally(() => (waiting -= 1));

@@ -9,6 +9,8 @@ import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
+import com.keenreel.player.Kinds;
+import com.keenreel.player.LayoutCases;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;

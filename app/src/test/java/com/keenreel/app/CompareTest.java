@@ -11,6 +11,7 @@ import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
 import com.keenreel.imaging.align.Grey;
 import com.keenreel.imaging.align.Registration;
+import com.keenreel.player.ReelMaker;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -245,7 +246,7 @@ class CompareTest {
     /** A copy of a file of the demonstration that no other test has. */
     private String own(String file) {
         try {
-            byte[] bytes = Files.readAllBytes(Running.PICTURES.resolve(file));
+            byte[] bytes = Files.readAllBytes(ReelMaker.PICTURES.resolve(file));
             byte[] longer = Arrays.copyOf(bytes, bytes.length + 1); // decoders stop before it
             return editor.send("POST", "/pictures?name=own-" + file, longer)
                     .path("id")

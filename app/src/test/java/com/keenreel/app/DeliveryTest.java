@@ -3,6 +3,7 @@ package com.keenreel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Kinds;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;

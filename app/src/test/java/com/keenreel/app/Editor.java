@@ -1,7 +1,13 @@
 package com.keenreel.app;
 
+import com.keenreel.app.document.EditJson;
+import com.keenreel.core.edit.Edit;
+import com.keenreel.player.ReelMaker;
+import com.keenreel.player.TestReel;
+import com.keenreel.player.Visitor;
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -15,6 +21,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
@@ -24,74 +31,39 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/**
- * Someone at a browser who edits. Everything that a page logs as an error, every answer of 400 or above and every layout
- * shift is noted; {@link #problems} must be empty at the end.
- */
-public final class Editor implements AutoCloseable {
+/** Somebody who edits: a visitor who has the key of an application. */
+public final class Editor extends Visitor implements ReelMaker<Editor.Made> {
     /** The videos of the tests. */
     static final Path VIDEOS = Path.of("src", "test", "resources", "videos");
 
     public static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private static final String WATCH_SHIFTS = """
-            window.shifts = [];
-            new PerformanceObserver((list) => list.getEntries().forEach((entry) =>
-              window.shifts.push(entry.value.toFixed(5) + ' ' + entry.startTime.toFixed(0) + ' ' + entry.sources.map(({ node, previousRect: from, currentRect: to }) =>
-                `${node?.className ?? node?.nodeName} ${[from.x, from.y, from.width, from.height]} -> ${[to.x, to.y, to.width, to.height]}`).join())))
-              .observe({ type: 'layout-shift', buffered: true });
-            """;
-
     private final Running application;
-    private final BrowserContext context;
-    private final List<String> problems = new ArrayList<>();
 
+    /** Somebody at the application of the run. */
     public Editor() {
-        this(true);
+        this(Running.application(), true, window());
     }
 
-    /** With scripts off in the browser, when {@code scripts} is false. */
-    public Editor(boolean scripts) {
-        this(Running.application(), scripts);
+    /** Somebody at that application. */
+    public Editor(Running application) {
+        this(application, true, window());
     }
 
-    /** At that application. */
+    /** Somebody at that application whose browser runs scripts, or does not. */
     public Editor(Running application, boolean scripts) {
-        this(application, scripts, new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        this(application, scripts, window());
     }
 
-    /** With a phone in the hand. */
-    static Editor onPhone() {
-        return new Editor(
-                Running.application(),
-                true,
-                new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setViewportSize(390, 844)
-                        .setHasTouch(true)
-                        .setIsMobile(true));
+    /** Somebody with a phone in the hand. */
+    static Editor editingOnPhone() {
+        return new Editor(Running.application(), true, phone());
     }
 
-    private Editor(Running application, boolean scripts, com.microsoft.playwright.Browser.NewContextOptions options) {
+    private Editor(Running application, boolean scripts, Browser.NewContextOptions options) {
+        super(scripts, options);
         this.application = application;
-        context = Running.browser()
-                .newContext(options.setJavaScriptEnabled(scripts)
-                        .setPermissions(scripts ? List.of("clipboard-read", "clipboard-write") : List.of()));
-        context.setDefaultTimeout(60_000); // a busy machine is slow, not wrong
-        if (scripts) {
-            context.addInitScript(WATCH_SHIFTS);
-        }
-        context.onConsoleMessage(message -> {
-            if (message.type().equals("error") || message.type().equals("warning")) {
-                problems.add("console " + message.type() + ": " + message.text() + " " + message.location());
-            }
-        });
-        context.onWebError(error -> problems.add("script error: " + error.error()));
-        context.onResponse(answer -> {
-            if (answer.status() >= 400) {
-                problems.add(answer.status() + " " + answer.url());
-            }
-        });
-        context.request().get(application.origin() + "/reels?key=" + application.key());
+        context().request().get(application.origin() + "/reels?key=" + application.key());
     }
 
     /** The address at which another browser may open a page for who edits. */
@@ -99,26 +71,15 @@ public final class Editor implements AutoCloseable {
         return application.origin() + path + "?key=" + application.key();
     }
 
+    /** Opens a page at an address, or at a path of the application. */
+    @Override
     public Page open(String address) {
-        Page page = context.newPage();
-        page.navigate(address.contains("://") ? address : application.origin() + address);
-        page.mouse().move(1279, 799); // a browser without windows has it at 0, 0, where much of what is tested stands
-        return page;
-    }
-
-    public List<String> problems() {
-        return problems;
-    }
-
-    /** The shifts that a page's visitor has met so far. */
-    @SuppressWarnings("unchecked")
-    public List<String> shifts(Page page) {
-        return (List<String>) page.evaluate("window.shifts");
+        return super.open(address.contains("://") ? address : application.origin() + address);
     }
 
     /** What a page sends along with every change. */
     String token() {
-        return context.cookies().stream()
+        return context().cookies().stream()
                 .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
                 .map(cookie -> cookie.value)
                 .findFirst()
@@ -136,7 +97,7 @@ public final class Editor implements AutoCloseable {
         } else if (body != null) {
             options.setHeader("Content-Type", "application/json").setData(body.toString());
         }
-        APIResponse answer = context.request().fetch(application.origin() + address, options);
+        APIResponse answer = context().request().fetch(application.origin() + address, options);
         if (answer.status() >= 400) {
             throw new IllegalStateException(address + " answered " + answer.status() + ": " + answer.text());
         }
@@ -151,21 +112,22 @@ public final class Editor implements AutoCloseable {
 
     /** What is at that address, as text. */
     public String text(String address) {
-        return context.request().get(address).text();
+        return context().request().get(address).text();
     }
 
     /** What the application has at that path. */
     public byte[] bytes(String path) {
-        return context.request().get(application.origin() + path).body();
+        return context().request().get(application.origin() + path).body();
     }
 
     /** The id of a picture of that demonstration file, brought when it is not there yet; or of the video of the tests. */
+    @Override
     public String picture(String file) {
         if (file.equals("kiln.webm")) {
             return video(file, "kiln.jpg");
         }
         try {
-            byte[] bytes = Files.readAllBytes(Running.PICTURES.resolve(file));
+            byte[] bytes = Files.readAllBytes(PICTURES.resolve(file));
             String name = URLEncoder.encode(file.replaceAll(".*/", ""), StandardCharsets.UTF_8);
             return send("POST", "/pictures?name=" + name, bytes).path("id").asString();
         } catch (IOException unreadable) {
@@ -187,6 +149,7 @@ public final class Editor implements AutoCloseable {
     }
 
     /** A new reel of those demonstration files. */
+    @Override
     public Made make(String name, String starter, String slot, String... files) {
         ObjectNode request = JSON.createObjectNode()
                 .put("name", name)
@@ -195,11 +158,6 @@ public final class Editor implements AutoCloseable {
         var pictures = request.putArray("pictures");
         Arrays.stream(files).map(this::picture).forEach(pictures::add);
         return new Made(name, send("POST", "/reels", request).path("id").asString());
-    }
-
-    /** A banner of three pictures across the full width. */
-    Made banner(String name) {
-        return make(name, "banner", "full", "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg");
     }
 
     /** Every reel that is live, under the name that it has in its address. */
@@ -217,16 +175,23 @@ public final class Editor implements AutoCloseable {
         return bench.frameLocator(".screen >> nth=" + which + " >> iframe");
     }
 
+    /** The same as a frame, which can be asked for what it shows. */
+    public static Frame frame(Page bench, int which) {
+        return Objects.requireNonNull(bench.locator(".screen >> nth=" + which + " >> iframe")
+                .elementHandle()
+                .contentFrame());
+    }
+
     /** A reel that was made. */
-    public final class Made {
-        public final String name;
+    public final class Made extends TestReel<Made> {
         public final String id;
 
         public Made(String name, String id) {
-            this.name = name;
+            super(name);
             this.id = id;
         }
 
+        @Override
         public List<String> slides() {
             List<String> slides = new ArrayList<>();
             send("GET", "/reels/" + id + "/slides", null).forEach(slide -> slides.add(slide.asString()));
@@ -239,24 +204,21 @@ public final class Editor implements AutoCloseable {
                     .put("window", "test")
                     .put("editId", UUID.randomUUID().toString())
                     .put("on", Long.MAX_VALUE);
-            request.set("edit", JSON.readTree(json.replace('\'', '"')));
+            request.set("edit", JSON.readTree(json.startsWith("{\"") ? json : json.replace('\'', '"')));
             send("POST", "/reels/" + id + "/edits", request);
             return this;
         }
 
-        public Made choose(String option, String setUp, String value) {
-            String where = setUp == null ? "null" : "'" + setUp + "'";
-            return edit("{'kind':'choose','option':'" + option + "','setUp':" + where + ",'value':'" + value + "'}");
+        /** How many times it was changed. */
+        public long revision() {
+            return send("GET", "/reels/" + id + "/parts?window=test", null)
+                    .path("revision")
+                    .asLong();
         }
 
-        public Made look(String slide, String setUp, double x, double y) {
-            String where = setUp == null ? "null" : "'" + setUp + "'";
-            return edit("{'kind':'look','slide':'" + slide + "','setUp':" + where + ",'focal':{'x':" + x + ",'y':" + y
-                    + "}}");
-        }
-
-        public Made say(String slide, String field, String text) {
-            return edit("{'kind':'say','slide':'" + slide + "','field':'" + field + "','text':'" + text + "'}");
+        @Override
+        public Made edit(Edit edit) {
+            return edit(EditJson.write(edit).toString());
         }
 
         /** Its bench, once all three screens run it and everything is stored. */
@@ -269,7 +231,7 @@ public final class Editor implements AutoCloseable {
             return page;
         }
 
-        /** Publishes it and opens its address, once it runs there. */
+        @Override
         public Page live() {
             Page page = open(publish().path("address").asString());
             PlaywrightAssertions.assertThat(page.locator(".run")).hasCount(1);
@@ -294,18 +256,24 @@ public final class Editor implements AutoCloseable {
             return send("POST", "/reels/" + id + "/publication", "{}");
         }
 
-        public JsonNode layouts(List<Double> widths, String state) {
+        /** As it was published. */
+        @Override
+        public List<JsonNode> layouts(List<Double> widths) {
             String all = widths.stream().map(width -> "&width=" + width).collect(Collectors.joining());
-            return send("GET", "/reels/" + id + "/layouts?state=" + state + all, null);
+            List<JsonNode> layouts = new ArrayList<>();
+            send("GET", "/reels/" + id + "/layouts?state=live" + all, null).forEach(layouts::add);
+            return layouts;
         }
 
+        /** As it was published. */
+        @Override
+        public JsonNode layout(double width) {
+            return layout(width, "live");
+        }
+
+        /** As it is "live", or as its "head" is. */
         public JsonNode layout(double width, String state) {
             return send("GET", "/reels/" + id + "/layout?state=" + state + "&width=" + width, null);
         }
-    }
-
-    @Override
-    public void close() {
-        context.close();
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.ReelMaker;
 import com.keenreel.publish.PlayerFiles;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -104,7 +105,7 @@ class ErasingTest {
         assertThat(bin.locator("[data-picture='" + picture + "']")).hasCount(0);
 
         Set<String> now = files(slug);
-        String original = PlayerFiles.sha256(Files.readAllBytes(Running.PICTURES.resolve("half-shadow.jpg")));
+        String original = PlayerFiles.sha256(Files.readAllBytes(ReelMaker.PICTURES.resolve("half-shadow.jpg")));
         assertThat(isKept("/f/" + original)).isFalse();
         Set<String> gone = before.stream().filter(file -> !isKept(file)).collect(Collectors.toSet());
         assertThat(gone).hasSizeGreaterThan(1);

@@ -4,6 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Boxes;
+import com.keenreel.player.Kinds;
+import com.keenreel.player.Visitor;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
@@ -56,7 +59,7 @@ class FolderTest {
         Path into = Running.temporaryFolder();
         try (Editor editor = new Editor();
                 Editor visitor = new Editor();
-                Editor without = new Editor(false)) {
+                Visitor without = new Visitor(false)) {
             for (Map.Entry<String, Made> kind : Kinds.some(editor, 4).entrySet()) {
                 kind.getValue().publish();
                 Path folder = take(editor, kind.getValue(), into);

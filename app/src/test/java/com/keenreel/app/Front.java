@@ -1,58 +1,34 @@
 package com.keenreel.app;
 
+import com.keenreel.player.Site;
 import com.sun.net.httpserver.Headers;
 import com.sun.net.httpserver.HttpExchange;
-import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 
 /**
- * A web server of somebody's own: it serves their pages, and stands in front of Keen Reel's published addresses, which it
- * can make late, keep as a shared cache would (obeying what their headers say), or change.
+ * A web server of somebody's own in front of Keen Reel's published addresses: it passes them on, and keeps them as a shared
+ * cache would, obeying what their headers say.
  */
-public final class Front implements AutoCloseable {
-    static {
-        System.setProperty("sun.net.httpserver.nodelay", "true"); // heads and bodies do not wait for each other
-    }
-
-    /** Changes the body of an answer. */
-    public interface Rewriting {
-        String of(String body);
-    }
-
+public final class Front extends Site {
     private record Kept(HttpResponse<byte[]> answer, boolean forGood) {}
 
-    private record Page(byte[] bytes, Map<String, String> headers) {}
-
-    private final HttpServer server;
-    private final ExecutorService threads = Executors.newCachedThreadPool();
     private final HttpClient http = HttpClient.newHttpClient();
     private final String behind;
-    private final Map<String, Page> pages = new ConcurrentHashMap<>();
-    private final Map<String, Long> delays = new ConcurrentHashMap<>();
-    private final Map<String, Rewriting> rewritings = new ConcurrentHashMap<>();
     private final Map<String, Kept> kept = new ConcurrentHashMap<>();
-    private final List<String> asked = new CopyOnWriteArrayList<>();
     private final List<String> passedOn = new CopyOnWriteArrayList<>();
     private volatile boolean caching;
     private volatile boolean still;
-    private volatile long latency;
 
+    /** In front of the application of the run. */
     public Front() {
         this(Running.application());
     }
@@ -60,48 +36,6 @@ public final class Front implements AutoCloseable {
     /** In front of that application. */
     public Front(Running application) {
         behind = application.publicOnly();
-        try {
-            server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-        } catch (IOException none) {
-            throw new UncheckedIOException(none);
-        }
-        server.createContext("/", this::answer);
-        server.setExecutor(threads);
-        server.start();
-    }
-
-    public String origin() {
-        return "http://127.0.0.1:" + server.getAddress().getPort();
-    }
-
-    /** Puts a page there and gives back its address. */
-    public String page(String path, String html, Map<String, String> headers) {
-        Map<String, String> all = new HashMap<>(headers);
-        all.put("Content-Type", "text/html;charset=utf-8");
-        return file(path, html.getBytes(StandardCharsets.UTF_8), all);
-    }
-
-    /** Puts a file there and gives back its address. */
-    public String file(String path, byte[] bytes, Map<String, String> headers) {
-        pages.put(path, new Page(bytes, headers));
-        return origin() + path;
-    }
-
-    /** From now on what matches is answered that much later. */
-    public Front late(String pattern, long ms) {
-        delays.put(pattern, ms);
-        return this;
-    }
-
-    /** From now on every answer takes that much longer. */
-    public void latency(long ms) {
-        latency = ms;
-    }
-
-    /** From now on what matches is changed on its way. */
-    public Front rewrite(String pattern, Rewriting how) {
-        rewritings.put(pattern, how);
-        return this;
     }
 
     /** From now on answers are kept, as far as their headers allow it. */
@@ -115,39 +49,13 @@ public final class Front implements AutoCloseable {
         still = now;
     }
 
-    /** What browsers asked for, pages left out. */
-    public List<String> asked() {
-        return asked;
-    }
-
     /** What had to be asked of Keen Reel, with the status it answered. */
     List<String> passedOn() {
         return passedOn;
     }
 
-    private void answer(HttpExchange exchange) throws IOException {
-        String path = exchange.getRequestURI().getRawPath();
-        try (exchange) {
-            Page page = pages.get(path);
-            Thread.sleep(latency);
-            if (page != null) {
-                page.headers().forEach(exchange.getResponseHeaders()::set);
-                send(exchange, 200, page.bytes());
-                return;
-            }
-            asked.add(path);
-            for (Map.Entry<String, Long> late : delays.entrySet()) {
-                if (path.matches(late.getKey())) {
-                    Thread.sleep(late.getValue());
-                }
-            }
-            passOn(exchange, path);
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private void passOn(HttpExchange exchange, String path) throws IOException, InterruptedException {
+    @Override
+    protected void answerOther(HttpExchange exchange, String path) throws IOException, InterruptedException {
         Kept known = caching ? kept.get(path) : null;
         if (known == null || !known.forGood() && !still) {
             known = fresh(exchange, path, known);
@@ -168,16 +76,7 @@ public final class Front implements AutoCloseable {
             exchange.sendResponseHeaders(304, -1);
             return;
         }
-        byte[] body = answer.body();
-        for (Map.Entry<String, Rewriting> rewriting : rewritings.entrySet()) {
-            if (path.matches(rewriting.getKey())) {
-                body = rewriting
-                        .getValue()
-                        .of(new String(body, StandardCharsets.UTF_8))
-                        .getBytes(StandardCharsets.UTF_8);
-            }
-        }
-        send(exchange, answer.statusCode(), body);
+        send(exchange, path, answer.statusCode(), answer.body());
     }
 
     /** Asks Keen Reel; what is kept already is revalidated. */
@@ -205,18 +104,5 @@ public final class Front implements AutoCloseable {
             kept.put(path, fresh);
         }
         return fresh;
-    }
-
-    private static void send(HttpExchange exchange, int status, byte[] body) throws IOException {
-        exchange.sendResponseHeaders(status, body.length == 0 ? -1 : body.length);
-        if (body.length > 0) {
-            exchange.getResponseBody().write(body);
-        }
-    }
-
-    @Override
-    public void close() {
-        server.stop(0);
-        threads.shutdownNow();
     }
 }

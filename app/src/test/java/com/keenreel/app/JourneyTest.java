@@ -3,6 +3,9 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.player.Clock;
+import com.keenreel.player.Hand;
+import com.keenreel.player.ReelMaker;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -25,7 +28,7 @@ class JourneyTest {
     private static final String SITE = Running.application().site();
 
     private static Path[] pictures(String... files) {
-        return java.util.Arrays.stream(files).map(Running.PICTURES::resolve).toArray(Path[]::new);
+        return java.util.Arrays.stream(files).map(ReelMaker.PICTURES::resolve).toArray(Path[]::new);
     }
 
     private static void stored(Page page) {
@@ -237,7 +240,7 @@ class JourneyTest {
                     page.url().replaceFirst("/reels/.*", "/pictures/" + picture),
                     new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
             page.locator("[data-field=caption]").fill("Said early");
-            page.locator("[data-replace]").setInputFiles(Running.PICTURES.resolve("plate-05-flower-sprig.jpg"));
+            page.locator("[data-replace]").setInputFiles(ReelMaker.PICTURES.resolve("plate-05-flower-sprig.jpg"));
             page.waitForCondition(() -> !held.isEmpty());
             page.unroute("**/app/picture.js");
             held.forEach(Route::resume);
@@ -287,7 +290,6 @@ class JourneyTest {
                 .click();
         assertThat(site.locator("keen-reel").nth(0).locator(".slide-2.now")).hasCount(1);
         assertThat(site.locator("keen-reel").nth(1).locator(".slide-1.now")).hasCount(1);
-        site.waitForTimeout(600);
         assertThat(editor.shifts(site)).as("layout shifts").isEmpty();
 
         // change the hold, publish again, reload: it changed
@@ -302,7 +304,6 @@ class JourneyTest {
         site.reload();
         assertThat(site.locator("keen-reel .run")).hasCount(2);
         assertThat(plan(site)).contains("\"holds\":[6000,");
-        site.waitForTimeout(400);
         assertThat(editor.shifts(site))
                 .as("layout shifts after publishing again")
                 .isEmpty();
@@ -347,7 +348,7 @@ class JourneyTest {
     void filesAreDroppedFromTheDesktop() throws Exception {
         try (Editor editor = new Editor()) {
             String file = Base64.getEncoder()
-                    .encodeToString(Files.readAllBytes(Running.PICTURES.resolve("commission-06.jpg")));
+                    .encodeToString(Files.readAllBytes(ReelMaker.PICTURES.resolve("commission-06.jpg")));
             for (String[] place : new String[][] {
                 {"/reels", ".drop", ".chosen .done .says"}, {"/pictures", "main", ".uploads .done .says"}
             }) {
@@ -385,19 +386,18 @@ class JourneyTest {
             Page page = reel.live();
             assertThat(page.locator(".slide.now")).hasCount(3);
             BoundingBox second = page.locator(".slide-2").boundingBox();
-            page.mouse().move(second.x + 200, second.y + 100);
-            page.mouse().down();
-            page.mouse().move(second.x + 100, second.y + 100);
-            page.mouse().move(second.x - 180, second.y + 100);
-            page.waitForTimeout(PlayerTest.REST);
-            page.mouse().up();
+            new Hand(page)
+                    .press(second.x + 200, second.y + 100)
+                    .to(second.x + 100, second.y + 100)
+                    .to(second.x - 180, second.y + 100)
+                    .rest()
+                    .lift();
             assertThat(page.locator(".slide-1.now")).hasCount(0);
             assertThat(page.locator(".slide-2.now")).hasCount(1);
             assertThat(page.url()).contains("/r/row-of-the-journey");
             page.locator(".frame").press("ArrowRight");
             page.locator(".arrow-next").click();
             assertThat(page.locator(".slide-5.now")).hasCount(1);
-            page.waitForTimeout(900);
             assertThat(editor.shifts(page)).isEmpty();
             assertThat(editor.problems()).isEmpty();
         }
@@ -429,11 +429,8 @@ class JourneyTest {
                     .isBetween(50.0, 70.0);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause"))
                     .click();
-            page.waitForTimeout(100); // a pause takes hold with the next frame
-            double stopped = ((Number) page.evaluate(left)).doubleValue();
             page.mouse().move(600, 500);
-            page.waitForTimeout(300);
-            assertThat(((Number) page.evaluate(left)).doubleValue()).isEqualTo(stopped);
+            Clock.stands(page);
             assertThat(page.locator(".copy-0 a")).hasCount(4);
             assertThat(page.locator(".copy[aria-hidden]").first()).isVisible();
             assertThat(editor.shifts(page)).isEmpty();
@@ -477,7 +474,6 @@ class JourneyTest {
             assertThat(page.locator(".slide-1.now")).hasCount(1);
             page.locator(".arrow-next").click();
             assertThat(page.locator(".slide-2.now")).hasCount(1);
-            page.waitForTimeout(900);
             assertThat(editor.shifts(page)).isEmpty();
             assertThat(editor.problems()).isEmpty();
         }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Finger;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -83,7 +84,7 @@ class NarrowWindowTest {
     /** Pictures from the camera to a live page and back, with one finger. */
     @Test
     void aReelIsWorkedOnWithAPhone() throws Exception {
-        try (Editor editor = Editor.onPhone()) {
+        try (Editor editor = Editor.editingOnPhone()) {
             Made reel = editor.banner("In the hand");
             Page page = reel.bench();
             Locator screens = page.locator(".screen");
@@ -131,7 +132,7 @@ class NarrowWindowTest {
     /** The phone is turned while something is being changed: nothing is lost, and everything can be reached. */
     @Test
     void thePhoneIsTurnedInTheMiddleOfAChange() {
-        try (Editor editor = Editor.onPhone()) {
+        try (Editor editor = Editor.editingOnPhone()) {
             Made reel = editor.banner("Turned round");
             Page page = reel.bench();
             page.locator(".card").first().tap();

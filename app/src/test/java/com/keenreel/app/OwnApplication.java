@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.player.ReelMaker;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -118,7 +119,7 @@ final class OwnApplication implements AutoCloseable {
     String reel(String name, String... files) throws Exception {
         List<String> pictures = new ArrayList<>();
         for (String file : files) {
-            pictures.add(ask("POST", "/pictures?name=" + file, Files.readAllBytes(Running.PICTURES.resolve(file)))
+            pictures.add(ask("POST", "/pictures?name=" + file, Files.readAllBytes(ReelMaker.PICTURES.resolve(file)))
                     .path("id")
                     .asString());
         }

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Finger;
+import com.keenreel.player.Kinds;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -71,7 +73,7 @@ class PairTest {
     void aFingerThatScrollsThePageLeavesTheDividerWhereItIs() {
         Made reel = Kinds.pair(editor);
         String address = reel.publish().path("address").asString();
-        try (BrowserContext phone = Running.browser()
+        try (BrowserContext phone = com.keenreel.player.Chromium.browser()
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(390, 700)
                         .setHasTouch(true))) {

@@ -3,6 +3,7 @@ package com.keenreel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.keenreel.player.ReelMaker;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -70,7 +71,7 @@ class PicturesOverHttpTest {
     })
     void demonstrationFilesComeUprightAndReady(String file, int width, int height) throws Exception {
         JsonNode picture =
-                worked(bring(file.replaceAll(".*/", ""), Files.readAllBytes(Running.PICTURES.resolve(file))));
+                worked(bring(file.replaceAll(".*/", ""), Files.readAllBytes(ReelMaker.PICTURES.resolve(file))));
         assertThat(picture.path("state").asString()).isEqualTo("ready");
         assertThat(picture.path("width").asInt()).isEqualTo(width);
         assertThat(picture.path("height").asInt()).isEqualTo(height);
@@ -110,7 +111,7 @@ class PicturesOverHttpTest {
 
     @Test
     void whatIsNoPictureIsRefusedWithASentenceAndTheNextGoesOn() throws Exception {
-        byte[] photograph = Files.readAllBytes(Running.PICTURES.resolve("plate-01-quatrefoil.jpg"));
+        byte[] photograph = Files.readAllBytes(ReelMaker.PICTURES.resolve("plate-01-quatrefoil.jpg"));
         assertThatThrownBy(() -> bring("empty.jpg", new byte[0])).hasMessageContaining("The file is empty.");
         assertThatThrownBy(
                         () -> bring("letter.jpg", "Dear workshop, ".repeat(50).getBytes(StandardCharsets.UTF_8)))

@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.store.Backup;
+import com.keenreel.player.Kinds;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,7 +1,8 @@
 package com.keenreel.app;
 
-import com.keenreel.app.LayoutCases.Case;
 import com.keenreel.measure.Figures;
+import com.keenreel.player.LayoutCases;
+import com.keenreel.player.LayoutCases.Case;
 import java.util.List;
 
 /** All layouts, of which {@code ./check} looks at some: see {@link LayoutCases}. */

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Boxes;
+import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
@@ -127,11 +129,11 @@ class RepublishTest extends SomebodysPages {
                 + row.publish().path("element").asString();
         for (String late :
                 List.of("/r/.*/first-.*|/f/.*\\.webp", ".*/fragment", "/f/.*\\.js", "/f/.*\\.woff2", "/reel.js")) {
-            try (Front slow = new Front().late(late, 2000)) {
+            try (Front slow = new Front()) {
+                slow.late(late, 2000);
                 Page page = editor.open("/help");
                 page.navigate(page("/late", code.replace(front.origin(), slow.origin())));
                 assertThat(page.locator("keen-reel .run")).hasCount(2);
-                page.waitForTimeout(300);
                 assertThat(editor.shifts(page)).as("late: " + late).isEmpty();
                 Boxes boxes = new Boxes();
                 JsonNode seen = Boxes.seen(page, 0);
@@ -178,7 +180,6 @@ class RepublishTest extends SomebodysPages {
         assertThat(bench.locator("[data-old-code]")).hasCount(0);
         Page again = editor.open(page("/heights", fresh));
         assertThat(again.locator(".run")).hasCount(1);
-        again.waitForTimeout(300);
         assertThat(editor.shifts(again)).isEmpty();
         assertThat(editor.problems()).isEmpty();
     }

@@ -2,53 +2,22 @@ package com.keenreel.app;
 
 import com.keenreel.app.access.EditorKey;
 import com.keenreel.app.access.Settings;
+import com.keenreel.player.ReelMaker;
 import com.keenreel.samples.Demonstration;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
-import com.microsoft.playwright.Playwright;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.util.FileSystemUtils;
 
-/** The real application on free ports with a data folder of its own, and one browser; once for a whole run. */
+/** The real application on free ports with a data folder of its own, once for a whole run. */
 public final class Running {
-    /** Pictures as an editor would have them. */
-    public static final Path PICTURES = Path.of("..", "samples", "pictures");
-
-    /** Where Debian's package puts the browser that people have. */
-    public static final String CHROMIUM = "/usr/bin/chromium";
-
-    /**
-     * What is driven here. A run of all tests takes the same browser without its windows, which needs a quarter less of the
-     * processor; what measures, and what looks at the demonstration, takes the one that people have.
-     */
-    private static final String DRIVEN = System.getProperty("keen-reel.browser", CHROMIUM);
-
-    /** What it is started with, so that it asks for nothing on its own. */
-    public static final List<String> FLAGS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
-    static {
-        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(40_000);
-    }
-
     private static Running running;
     private static Running demonstration;
-    private static Browser browser;
 
     /** Where the demonstration that {@code scripts/try-demo} has started is: its addresses, and the folder of its folders. */
     private static final String DEMONSTRATION = System.getProperty("keen-reel.demonstration", "");
@@ -105,7 +74,10 @@ public final class Running {
         } else if (demonstration == null) {
             demonstration = new Running(temporaryFolder());
             Demonstration.main(new String[] {
-                demonstration.origin, PICTURES.toString(), demonstration.folders.toString(), demonstration.key()
+                demonstration.origin,
+                ReelMaker.PICTURES.toString(),
+                demonstration.folders.toString(),
+                demonstration.key()
             });
         }
         return demonstration;
@@ -129,23 +101,6 @@ public final class Running {
     /** Where the demonstration has put a reel that was made a folder. */
     public Path folders() {
         return folders;
-    }
-
-    /** The browser. */
-    public static synchronized Browser browser() {
-        if (browser == null) {
-            Playwright playwright = Playwright.create(
-                    new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            browser = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of(DRIVEN))
-                            // what is drawn anew in part has other edges than what is drawn at once
-                            .setArgs(Stream.concat(FLAGS.stream(), Stream.of("--disable-partial-raster"))
-                                    .toList()));
-            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
-        }
-        return browser;
     }
 
     public Settings settings() {

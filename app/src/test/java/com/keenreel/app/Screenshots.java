@@ -13,7 +13,7 @@ import java.util.function.Consumer;
  * addresses and a folder it takes one of every main view.
  */
 public final class Screenshots {
-    private final BrowserContext context = Running.browser()
+    private final BrowserContext context = com.keenreel.player.Chromium.browser()
             .newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
     private final String origin;
     private final String site;

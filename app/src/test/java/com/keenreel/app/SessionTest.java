@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Pixels;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.awt.Rectangle;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.Sampled;
+import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

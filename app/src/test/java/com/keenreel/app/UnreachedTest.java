@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Kinds;
+import com.keenreel.player.Visitor;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -108,7 +110,7 @@ class UnreachedTest extends SomebodysPages {
 
     @Test
     void withScriptsOffAPageShowsTheWholeReel() {
-        try (Editor visitor = new Editor(false)) {
+        try (Visitor visitor = new Visitor(false)) {
             for (Map.Entry<String, Made> kind : Kinds.some(editor, 5).entrySet()) {
                 Made reel = kind.getValue();
                 String body = "<body style=\"margin:0\">" + code(reel) + "</body>";

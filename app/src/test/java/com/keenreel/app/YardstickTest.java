@@ -3,6 +3,7 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.player.ReelMaker;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -281,7 +282,7 @@ class YardstickTest {
     }
 
     private static Path[] files() {
-        return FILES.stream().map(Running.PICTURES::resolve).toArray(Path[]::new);
+        return FILES.stream().map(ReelMaker.PICTURES::resolve).toArray(Path[]::new);
     }
 
     private void drop(Locator place, List<String> names) throws Exception {
@@ -290,7 +291,7 @@ class YardstickTest {
         for (String name : names) {
             files.add(List.of(
                     name.replaceFirst(".*/", ""),
-                    Base64.getEncoder().encodeToString(Files.readAllBytes(Running.PICTURES.resolve(name)))));
+                    Base64.getEncoder().encodeToString(Files.readAllBytes(ReelMaker.PICTURES.resolve(name)))));
         }
         var held = page.evaluateHandle("""
                 (files) => {

@@ -1,6 +1,6 @@
 package com.keenreel.app.engines;
 
-import com.keenreel.app.LayoutCases;
+import com.keenreel.player.LayoutCases;
 import java.time.Duration;
 import java.util.List;
 import tools.jackson.databind.JsonNode;

@@ -3,13 +3,13 @@ package com.keenreel.app.engines;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.keenreel.app.Boxes;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
-import com.keenreel.app.LayoutCases;
 import com.keenreel.app.Running;
 import com.keenreel.core.Sampled;
+import com.keenreel.player.Boxes;
+import com.keenreel.player.LayoutCases;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,8 @@
 package com.keenreel.app.engines;
 
-import com.keenreel.app.LayoutCases;
 import com.keenreel.core.Sampled;
 import com.keenreel.measure.Figures;
+import com.keenreel.player.LayoutCases;
 import java.util.List;
 import java.util.Locale;
 

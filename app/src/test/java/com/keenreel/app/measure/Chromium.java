@@ -30,8 +30,9 @@ final class Chromium implements AutoCloseable {
     private final Map<Integer, CompletableFuture<JsonNode>> waiting = new ConcurrentHashMap<>();
 
     Chromium() throws Exception {
-        List<String> command = new ArrayList<>(List.of(Running.CHROMIUM, "--headless", "--remote-debugging-port=0"));
-        command.addAll(Running.FLAGS);
+        List<String> command =
+                new ArrayList<>(List.of(com.keenreel.player.Chromium.PATH, "--headless", "--remote-debugging-port=0"));
+        command.addAll(com.keenreel.player.Chromium.FLAGS);
         command.addAll(List.of("--hide-scrollbars", "--user-data-dir=" + profile, "about:blank"));
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -3,7 +3,6 @@ package com.keenreel.app.measure;
 import com.google.gson.JsonObject;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
-import com.keenreel.app.Running;
 import com.keenreel.measure.Figures;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -51,7 +50,7 @@ final class MeasureMotion {
             }""";
 
     private final Figures figures;
-    private final Browser browser = Running.browser();
+    private final Browser browser = com.keenreel.player.Chromium.browser();
     private final Editor editor = new Editor();
 
     private MeasureMotion(Figures figures) {

@@ -3,7 +3,6 @@ package com.keenreel.app.measure;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
-import com.keenreel.app.Running;
 import com.keenreel.measure.Figures;
 import com.keenreel.publish.Needs;
 import com.keenreel.publish.PlayerFiles;
@@ -49,7 +48,7 @@ final class MeasurePlayer {
             })()""";
 
     private final Figures figures;
-    private final Browser browser = Running.browser();
+    private final Browser browser = com.keenreel.player.Chromium.browser();
     private final Editor editor = new Editor();
     private final Front front = new Front();
 

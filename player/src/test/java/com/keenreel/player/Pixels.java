@@ -1,0 +1,108 @@
+package com.keenreel.player;
+
+import java.awt.Rectangle;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javax.imageio.ImageIO;
+
+/** Compares two screenshots. */
+public final class Pixels {
+    /** A browser that draws the same in another order may round one of 255 levels otherwise; nobody sees that. */
+    public static final int ROUNDED = 1;
+
+    /** The edges of what is turned in space are smoothed by where its layer was drawn; that a slide is elsewhere is far more. */
+    public static final int SMOOTHED = 12;
+
+    /** What is out of focus is drawn by tiles, whose rounding adds up. */
+    public static final int BLURRED = 3;
+
+    private Pixels() {}
+
+    /** By how many of 255 levels a reel of that kind may differ from itself. */
+    public static int levels(String kind) {
+        return switch (kind) {
+            case "depth" -> SMOOTHED;
+            case "row" -> BLURRED; // what is behind its pictures is
+            default -> ROUNDED;
+        };
+    }
+
+    /**
+     * Where the second differs from the first; empty for nowhere.
+     *
+     * @param except what is left out
+     */
+    public static String difference(byte[] one, byte[] other, Rectangle except) {
+        return difference(one, other, except, ROUNDED);
+    }
+
+    /**
+     * Where the second differs from the first; empty for nowhere.
+     *
+     * @param except what is left out
+     * @param levels of 255, by which a colour may differ
+     */
+    public static String difference(byte[] one, byte[] other, Rectangle except, int levels) {
+        if (Arrays.equals(one, other)) {
+            return "";
+        }
+        BufferedImage a = read(one);
+        BufferedImage b = read(other);
+        if (a.getWidth() != b.getWidth() || a.getHeight() != b.getHeight()) {
+            return "one is " + a.getWidth() + " x " + a.getHeight() + ", the other " + b.getWidth() + " x "
+                    + b.getHeight();
+        }
+        int[] first = argb(a);
+        int[] second = argb(b);
+        for (int at = Arrays.mismatch(first, second); at >= 0 && at < first.length; at++) {
+            int x = at % a.getWidth();
+            int y = at / a.getWidth();
+            if (differ(first[at], second[at], levels) && !except.contains(x, y)) {
+                return "at " + x + ", " + y + " it is " + Integer.toHexString(first[at]) + " and "
+                        + Integer.toHexString(second[at]) + "; both are in " + kept(one, other);
+            }
+        }
+        return "";
+    }
+
+    /** Where both can be looked at. */
+    private static Path kept(byte[] one, byte[] other) {
+        try {
+            Path folder = Files.createTempDirectory(Path.of("target"), "different-");
+            Files.write(folder.resolve("one.png"), one);
+            Files.write(folder.resolve("other.png"), other);
+            return folder;
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    private static int[] argb(BufferedImage image) {
+        BufferedImage packed = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        packed.createGraphics().drawImage(image, 0, 0, null);
+        return ((DataBufferInt) packed.getRaster().getDataBuffer()).getData();
+    }
+
+    private static boolean differ(int one, int other, int levels) {
+        for (int shift = 0; one != other && shift < 24; shift += 8) {
+            if (Math.abs((one >> shift & 255) - (other >> shift & 255)) > levels) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static BufferedImage read(byte[] png) {
+        try {
+            return ImageIO.read(new ByteArrayInputStream(png));
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+}
