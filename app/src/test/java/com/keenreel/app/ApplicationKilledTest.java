@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
  * The whole application is killed while it works: pictures go on being made ready, edits and what is live are there, and
  * what somebody typed while it was away is stored once it is back.
  */
+@Tag("browser")
 class ApplicationKilledTest {
 
     private final OwnApplication application = new OwnApplication();

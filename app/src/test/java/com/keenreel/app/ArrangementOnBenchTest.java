@@ -10,9 +10,11 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What single arrangements have on the bench: cells that are dragged, words of rows that move, options of their own. */
+@Tag("browser")
 class ArrangementOnBenchTest {
     private final Editor editor = new Editor();
 

@@ -10,10 +10,12 @@ import java.util.UUID;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What the bench answers, without a browser's eye: parts, fragment, screens, refusals, and nothing stored by a preview. */
+@Tag("browser")
 class BenchOverHttpTest {
     private final Editor editor = new Editor();
 

@@ -22,10 +22,12 @@ import java.nio.file.Files;
 import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The sheet on which two pictures are lined up, from two that were taken by hand to what visitors see. */
+@Tag("browser")
 class CompareTest {
     private static final Pattern STATE = Pattern.compile("They are lined up\\.");
 

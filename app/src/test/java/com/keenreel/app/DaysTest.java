@@ -24,10 +24,12 @@ import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Slides that visitors do not always meet: hidden ones, those with days, those in another order on every visit. */
+@Tag("browser")
 class DaysTest {
     private static final LocalDate TODAY = LocalDate.now();
 

@@ -17,10 +17,12 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What visitors' browsers and caches are given. */
+@Tag("browser")
 class DeliveryTest {
     private static final String ORIGIN = Running.application().origin();
 

@@ -10,9 +10,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Dividers on the wall: where they are dragged to they start, on all screens. */
+@Tag("browser")
 class DividerOnBenchTest {
     private final Editor editor = new Editor();
 

@@ -20,9 +20,11 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What was taken away is away: for visitors after a take-down, and for good once it is deleted. */
+@Tag("browser")
 class ErasingTest {
     private static final Pattern FILE = Pattern.compile("/f/([0-9a-f]{64})\\.(webp|jpeg|png)");
 

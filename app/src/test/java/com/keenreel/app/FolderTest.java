@@ -18,9 +18,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A reel taken as a folder, opened from disk. */
+@Tag("browser")
 class FolderTest {
     private static void unzip(Path zip, Path into) throws IOException {
         try (InputStream in = Files.newInputStream(zip);

@@ -17,10 +17,12 @@ import java.util.HexFormat;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Files that the application does not read by itself: a browser decodes them, and they are kept as they were brought. */
+@Tag("browser")
 class ForeignFilesTest {
     private static final Path FILES = Path.of("src/test/resources/pictures");
 

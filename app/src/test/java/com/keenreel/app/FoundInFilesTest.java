@@ -14,10 +14,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What files bring with them: words that somebody has to look at, names that tell before from after. */
+@Tag("browser")
 class FoundInFilesTest {
     private final Editor editor = new Editor();
 

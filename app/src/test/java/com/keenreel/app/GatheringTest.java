@@ -20,9 +20,11 @@ import java.util.Random;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From a heap of files to a reel that follows them, as somebody does it in the browser. */
+@Tag("browser")
 class GatheringTest {
     private final Editor editor = new Editor();
 

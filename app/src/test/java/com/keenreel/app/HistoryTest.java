@@ -10,9 +10,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What was done to a reel is read, looked at, named and brought back. */
+@Tag("browser")
 class HistoryTest {
     private final Editor editor = new Editor();
 

@@ -21,9 +21,11 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What an editor does, from dropped pictures to a live page and back, in a real browser on the real application. */
+@Tag("browser")
 class JourneyTest {
     private static final String SITE = Running.application().site();
 

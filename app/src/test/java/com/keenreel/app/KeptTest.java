@@ -10,12 +10,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 /** Practice pages, sets and the words of pictures: kept while Keen Reel is slow or away, and undone. */
+@Tag("browser")
 class KeptTest {
     private final Editor editor = new Editor();
 

@@ -8,9 +8,11 @@ import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What the application says of layouts is what it publishes; nothing of it fails for a reel that visitors never see. */
+@Tag("browser")
 class LayoutOverHttpTest {
     private final Editor editor = new Editor();
 

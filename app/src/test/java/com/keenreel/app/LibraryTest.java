@@ -14,10 +14,12 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Sets, words in bulk, versions and the bin, as the pages ask for them. */
+@Tag("browser")
 class LibraryTest {
     private final Editor editor = new Editor();
 

@@ -12,9 +12,11 @@ import com.keenreel.core.time.Drift;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** How slides change and pictures drift, chosen on the bench: each way is drawn, and plays while it is tried. */
+@Tag("browser")
 class MotionOnBenchTest {
     private static final long TIME = 2000; // ms of a change
     private static final long HOLD = 500;

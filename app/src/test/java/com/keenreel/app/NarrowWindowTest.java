@@ -11,9 +11,11 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** On a phone, on a tablet, and with everything at twice its size: all is there, nothing is cut or lies on something else. */
+@Tag("browser")
 class NarrowWindowTest {
     /**
      * What is wrong on a page: wider than its window, cut words, or things to press that lie on one another. What scrolls by

@@ -15,11 +15,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** An application in a process of its own, which can be killed and started again with the same data at the same port. */
 final class OwnApplication implements AutoCloseable {
     private final Path folder = Running.temporaryFolder();
+    private static @Nullable QuickStart quick;
+
     private Process process;
 
     private final int port = Running.freePort();
@@ -48,21 +51,36 @@ final class OwnApplication implements AutoCloseable {
     }
 
     private Process process(int port, int sitePort, Path log, String... more) throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-cp",
-                System.getProperty("java.class.path"),
-                KeenReel.class.getName(),
+        List<String> arguments = new ArrayList<>(List.of(
                 "--keen-reel.data=" + folder.resolve("data"),
                 "--keen-reel.port=" + port,
                 "--keen-reel.site-port=" + sitePort));
-        command.addAll(List.of(more));
-        return new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
+        arguments.addAll(List.of(more));
+        return quickStart().run(KeenReel.class, log, arguments);
+    }
+
+    /** Made by one that starts and ends in peace, once for all. */
+    private static synchronized QuickStart quickStart() throws IOException {
+        QuickStart made = quick;
+        if (made == null) {
+            Path programs = Running.temporaryFolder();
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> Running.delete(programs)));
+            made = new QuickStart(programs);
+            Process first = made.run(
+                    KeenReel.class,
+                    programs.resolve("log"),
+                    List.of(
+                            "--keen-reel.data=" + programs.resolve("data"),
+                            "--keen-reel.port=" + Running.freePort(),
+                            "--keen-reel.site-port=" + Running.freePort()));
+            try {
+                first.waitFor();
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+            }
+            quick = made;
+        }
+        return made;
     }
 
     /** What a second one says that is started with the same folder, once it has ended. */

@@ -12,9 +12,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Comparisons in visitors' hands: with a mouse, fingers and keys. */
+@Tag("browser")
 class PairTest {
     private final Editor editor = new Editor();
 

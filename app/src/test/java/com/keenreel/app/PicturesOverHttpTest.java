@@ -18,12 +18,14 @@ import java.nio.file.Files;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Files as they are really brought. */
+@Tag("browser")
 class PicturesOverHttpTest {
     private final Editor editor = new Editor();
 

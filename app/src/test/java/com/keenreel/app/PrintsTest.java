@@ -10,10 +10,12 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Pictures are published in the widths that their reel needs, which are made when somebody is about to publish. */
+@Tag("browser")
 class PrintsTest {
     private static final String[] PICTURES = {
         "banner-glaze-bench.jpg", "banner-dusk-works.jpg", "banner-kiln-glow.jpg", "plate-03-target-square.jpg"

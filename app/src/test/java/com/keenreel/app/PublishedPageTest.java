@@ -12,9 +12,11 @@ import java.awt.Rectangle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The wall shows what visitors meet: the application serves the files of both. */
+@Tag("browser")
 class PublishedPageTest {
     private static final String HOLD = """
             async () => {

@@ -8,9 +8,11 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Reels are found again, and several are duplicated, taken down, binned and taken out at once. */
+@Tag("browser")
 class ReelListTest {
     private final Editor editor = new Editor();
 

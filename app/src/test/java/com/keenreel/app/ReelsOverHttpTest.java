@@ -10,9 +10,11 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The list of reels, its strips, and the starters beside it. */
+@Tag("browser")
 class ReelsOverHttpTest {
     private final Editor editor = new Editor();
 

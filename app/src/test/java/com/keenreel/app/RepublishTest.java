@@ -9,10 +9,12 @@ import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What somebody's page shows after something was published, brought back or taken down, with caches in between. */
+@Tag("browser")
 class RepublishTest extends SomebodysPages {
     private Made banner(String name, String... files) {
         return editor.make(name, "banner", "full", files).choose("motion.autoplay", null, "false");

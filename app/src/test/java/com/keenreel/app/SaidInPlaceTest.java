@@ -8,9 +8,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What a newcomer has to be told stands where it is about, and nothing says otherwise elsewhere. */
+@Tag("browser")
 class SaidInPlaceTest {
     private final Editor editor = new Editor();
 

@@ -13,12 +13,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What the network may do, asked for byte by byte, since a polite client would not send such things. */
+@Tag("browser")
 class SecurityTest {
     private static final Running APPLICATION = Running.application();
     private static final int PORT = APPLICATION.settings().port();

@@ -7,9 +7,11 @@ import com.keenreel.app.Editor.Made;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Steering, chosen on the bench: arrows of one's own, and what is said to those who listen. */
+@Tag("browser")
 class SteeringOnBenchTest {
     private final Editor editor = new Editor();
 

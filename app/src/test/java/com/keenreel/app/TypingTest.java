@@ -12,12 +12,14 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 /** Typing without a pause on a bench whose application is slow, away, or answers with errors. */
+@Tag("browser")
 class TypingTest {
     /** Lets answers be late, missing or errors, as window.late and window.answering say. */
     static final String CONNECTION = """

@@ -12,10 +12,12 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What a page shows when Keen Reel, its script, or scripts at all cannot be had. */
+@Tag("browser")
 class UnreachedTest extends SomebodysPages {
     private static String code(Made reel) {
         return reel.publish().path("element").asString();

@@ -23,9 +23,11 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Videos, from the file that is brought to the page on which they play. */
+@Tag("browser")
 class VideoTest {
     private static final String FILE = "kiln.webm";
     private static final String PLAYING = "video => !video.paused && video.currentTime > 0.1";

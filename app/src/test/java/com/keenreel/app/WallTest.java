@@ -11,9 +11,11 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The bench in someone's hands: one moment on all screens, nothing typed lost, two windows at once. */
+@Tag("browser")
 class WallTest {
     private final Editor editor = new Editor();
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -23,6 +24,7 @@ import tools.jackson.databind.JsonNode;
  * ratio on phone, published. A press, a drag and a field that is filled count one each; going from one thing to the next
  * with Tab does not.
  */
+@Tag("browser")
 class YardstickTest {
     private static final List<String> FILES = List.of(
             "banner-workshop-day.jpg",

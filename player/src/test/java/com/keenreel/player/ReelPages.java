@@ -6,8 +6,10 @@ import com.microsoft.playwright.Page;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 
 /** Tests of published reels in pages: each has a visitor and a site of its own, and ends without a problem noted. */
+@Tag("browser")
 abstract class ReelPages {
     /** Opens the pages. */
     final Visitor visitor = new Visitor();

@@ -8,7 +8,7 @@ import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A browser that visitors have and that the other tests do not use: one window, driven by the web's own protocols. */
-abstract class Engine implements LayoutCases.Window, AutoCloseable {
+public abstract class Engine implements LayoutCases.Window, AutoCloseable {
     static final ObjectMapper JSON = JsonMapper.builder().build();
 
     /** As the WebDriver protocols write it: keys that are no characters. */
@@ -20,7 +20,7 @@ abstract class Engine implements LayoutCases.Window, AutoCloseable {
     static final String END = "\uE010";
 
     /** As it is said in a message. */
-    abstract String name();
+    public abstract String name();
 
     /** Opens an address and waits until it is loaded. */
     abstract void open(String address);

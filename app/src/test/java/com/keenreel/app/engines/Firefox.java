@@ -22,7 +22,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import tools.jackson.databind.JsonNode;
 
 /** Debian's Firefox, over WebDriver BiDi. */
-final class Firefox extends Engine {
+public final class Firefox extends Engine {
     private final Process process;
     private final Path profile = Running.temporaryFolder();
     private final WebSocket socket;
@@ -38,7 +38,7 @@ final class Firefox extends Engine {
      * @param scale px of the screen for a CSS px
      * @param still whether the visitor asked for less motion
      */
-    Firefox(int scale, boolean still) {
+    public Firefox(int scale, boolean still) {
         this.scale = scale;
         int port = Running.freePort();
         try {
@@ -140,7 +140,7 @@ final class Firefox extends Engine {
     }
 
     @Override
-    String name() {
+    public String name() {
         return "Firefox";
     }
 

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
 /** Debian's WebKitGTK on a screen of its own, over plain WebDriver; zoomed by its own keys. */
-final class WebKit extends Engine {
+public final class WebKit extends Engine {
     private final List<Process> processes = new ArrayList<>();
     private final HttpClient http = HttpClient.newHttpClient();
     private final Path folder = Running.temporaryFolder();
@@ -32,7 +32,7 @@ final class WebKit extends Engine {
      * @param scale px of the screen for a CSS px, 1 or 2
      * @param still whether the visitor asked for less motion
      */
-    WebKit(int scale, boolean still) {
+    public WebKit(int scale, boolean still) {
         try {
             Path settings = Files.createDirectories(folder.resolve("gtk-3.0")).resolve("settings.ini");
             Files.writeString(settings, "[Settings]\ngtk-enable-animations=" + (still ? 0 : 1) + "\n");
@@ -111,7 +111,7 @@ final class WebKit extends Engine {
     }
 
     @Override
-    String name() {
+    public String name() {
         return "WebKit";
     }
 

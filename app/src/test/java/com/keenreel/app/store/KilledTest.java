@@ -2,6 +2,7 @@ package com.keenreel.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.app.QuickStart;
 import com.keenreel.core.edit.Rename;
 import com.keenreel.core.reel.Reel;
 import java.io.IOException;
@@ -17,7 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A process that edits and publishes is killed at random moments: what was acknowledged is there, what is live is whole. */
 class KilledTest {
-    private static final int KILLS = 20;
+    private static final int KILLS = 8;
 
     @TempDir
     Path folder;

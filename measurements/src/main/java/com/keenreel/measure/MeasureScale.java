@@ -1,9 +1,8 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Running;
-import com.keenreel.measure.Figures;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -28,12 +27,12 @@ import java.util.stream.Stream;
  * of pictures.
  */
 final class MeasureScale {
-    private static final int REELS = 2_000;
-    private static final int LIVE = 500;
-    private static final int PICTURES = 20_000;
-    private static final int REVISIONS = 5_000;
-    private static final int SLIDES = 500;
-    private static final int ROUNDS = 40;
+    private static final int REELS = Figures.times(2_000, 3);
+    private static final int LIVE = Figures.times(500, 2);
+    private static final int PICTURES = Figures.times(20_000, 600);
+    private static final int REVISIONS = Figures.times(5_000, 5);
+    private static final int SLIDES = Figures.times(500, 5);
+    private static final int ROUNDS = Figures.times(40, 2);
 
     private static final String[] FILES = {
         "plate-01-quatrefoil.jpg", "plate-02-eight-star.jpg", "plate-03-target-square.jpg", "plate-04-fan.jpg"
@@ -49,7 +48,12 @@ final class MeasureScale {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasureScale(figures).run());
+        Figures.of(MeasureScale::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) throws Exception {
+        new MeasureScale(figures).run();
     }
 
     private void run() throws Exception {

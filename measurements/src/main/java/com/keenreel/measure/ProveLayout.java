@@ -1,6 +1,6 @@
-package com.keenreel.app;
+package com.keenreel.measure;
 
-import com.keenreel.measure.Figures;
+import com.keenreel.core.Sampled;
 import com.keenreel.player.LayoutCases;
 import com.keenreel.player.LayoutCases.Case;
 import java.util.List;
@@ -14,8 +14,8 @@ public final class ProveLayout {
         Figures.of(ProveLayout::prove);
     }
 
-    private static void prove(Figures figures) {
-        List<Case> all = LayoutCases.all();
+    static void prove(Figures figures) {
+        List<Case> all = Sampled.of(LayoutCases.all(), Figures.times(Integer.MAX_VALUE, 4));
         try (LayoutCases cases = new LayoutCases()) {
             for (int i = 0; i < all.size(); i++) {
                 cases.look(all.get(i));

@@ -1,7 +1,8 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Running;
+import com.keenreel.player.Chromium;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -22,17 +23,16 @@ import tools.jackson.databind.JsonNode;
  * A browser that is told only where to go and asked only afterwards, over its own debugging protocol: nothing listens to
  * its requests while a page loads, so that a page with more of them is not slowed by being measured.
  */
-final class Chromium implements AutoCloseable {
+final class UnwatchedBrowser implements AutoCloseable {
     private final Process process;
     private final Path profile = Running.temporaryFolder();
     private final WebSocket socket;
     private final AtomicInteger last = new AtomicInteger();
     private final Map<Integer, CompletableFuture<JsonNode>> waiting = new ConcurrentHashMap<>();
 
-    Chromium() throws Exception {
-        List<String> command =
-                new ArrayList<>(List.of(com.keenreel.player.Chromium.PATH, "--headless", "--remote-debugging-port=0"));
-        command.addAll(com.keenreel.player.Chromium.FLAGS);
+    UnwatchedBrowser() throws Exception {
+        List<String> command = new ArrayList<>(List.of(Chromium.PATH, "--headless", "--remote-debugging-port=0"));
+        command.addAll(Chromium.FLAGS);
         command.addAll(List.of("--hide-scrollbars", "--user-data-dir=" + profile, "about:blank"));
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -1,9 +1,9 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.Front;
-import com.keenreel.measure.Figures;
+import com.keenreel.player.Chromium;
 import com.keenreel.publish.Needs;
 import com.keenreel.publish.PlayerFiles;
 import com.microsoft.playwright.Browser;
@@ -28,7 +28,7 @@ import tools.jackson.databind.JsonNode;
  * empty cache, everything through the same web server on this machine.
  */
 final class MeasurePlayer {
-    private static final int LOADS = 30;
+    private static final int LOADS = Figures.times(30, 1);
 
     private static final String WATCH = """
             window.lcp = 0;
@@ -48,7 +48,7 @@ final class MeasurePlayer {
             })()""";
 
     private final Figures figures;
-    private final Browser browser = com.keenreel.player.Chromium.browser();
+    private final Browser browser = Chromium.browser();
     private final Editor editor = new Editor();
     private final Front front = new Front();
 
@@ -57,7 +57,12 @@ final class MeasurePlayer {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasurePlayer(figures).run());
+        Figures.of(MeasurePlayer::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) throws Exception {
+        new MeasurePlayer(figures).run();
     }
 
     private void run() throws Exception {
@@ -171,8 +176,8 @@ final class MeasurePlayer {
 
     private void loads(Made reel) throws Exception {
         Map<String, String> pages = pages(reel);
-        try (Chromium chromium = new Chromium()) {
-            for (int i = 0; i < 10; i++) {
+        try (UnwatchedBrowser chromium = new UnwatchedBrowser()) {
+            for (int i = 0; i < Figures.times(10, 1); i++) {
                 for (String address : pages.values()) {
                     load(chromium, address, 0); // everything is warm but the visitors' caches
                 }
@@ -184,7 +189,7 @@ final class MeasurePlayer {
         front.latency(0);
     }
 
-    private void loads(Chromium chromium, Map<String, String> pages) throws Exception {
+    private void loads(UnwatchedBrowser chromium, Map<String, String> pages) throws Exception {
         for (int latency : new int[] {0, 40}) {
             front.latency(latency);
             Map<String, double[]> paints = new LinkedHashMap<>();
@@ -211,7 +216,7 @@ final class MeasurePlayer {
     }
 
     /** {largest contentful paint in ms, cumulative layout shift} of one load with an empty cache. */
-    private static double[] load(Chromium chromium, String address, int latency) throws Exception {
+    private static double[] load(UnwatchedBrowser chromium, String address, int latency) throws Exception {
         JsonNode seen = chromium.load(address, WATCH, 500 + 6 * latency, SEEN);
         return new double[] {seen.path(0).asDouble(), seen.path(1).asDouble()};
     }
@@ -223,7 +228,7 @@ final class MeasurePlayer {
             Page page = context.newPage();
             page.navigate(front.origin() + "/r/measured");
             page.evaluate("() => document.querySelector('keen-reel').ready");
-            page.waitForTimeout(5000); // pictures of the first slides are there
+            page.waitForTimeout(Figures.times(5000, 500)); // pictures of the first slides are there
             browser.startTracing(
                     page,
                     new Browser.StartTracingOptions()
@@ -290,10 +295,10 @@ final class MeasurePlayer {
             session.send("Performance.enable");
             page.navigate(address);
             page.evaluate("() => document.querySelector('keen-reel').ready");
-            page.waitForTimeout(2000);
+            page.waitForTimeout(Figures.times(2000, 300));
             double before = metric(session, "TaskDuration");
-            page.waitForTimeout(8000);
-            double busy = (metric(session, "TaskDuration") - before) / 8;
+            page.waitForTimeout(Figures.times(8000, 300));
+            double busy = (metric(session, "TaskDuration") - before) / (Figures.times(8000, 300) / 1000.0);
             figures.atMost("marquee.main-thread", busy * 100, "% of the time", 1);
         }
     }
@@ -318,7 +323,7 @@ final class MeasurePlayer {
         }
         String address = front.page("/twenty", html(body.toString()), Map.of());
         String bare = front.page("/none", html(""), Map.of());
-        double[] took = new double[5];
+        double[] took = new double[Figures.times(5, 1)];
         for (int i = 0; i < took.length; i++) {
             took[i] = script(address, 20) - script(bare, 0);
         }

@@ -1,5 +1,6 @@
-package com.keenreel.app;
+package com.keenreel.measure;
 
+import com.keenreel.player.Chromium;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -13,7 +14,7 @@ import java.util.function.Consumer;
  * addresses and a folder it takes one of every main view.
  */
 public final class Screenshots {
-    private final BrowserContext context = com.keenreel.player.Chromium.browser()
+    private final BrowserContext context = Chromium.browser()
             .newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
     private final String origin;
     private final String site;

@@ -1,10 +1,10 @@
-package com.keenreel.app;
+package com.keenreel.measure;
 
+import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.option.CourseKind;
 import com.keenreel.core.option.TransitionKind;
 import com.keenreel.core.time.Schedule;
-import com.keenreel.measure.Figures;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
@@ -18,7 +18,7 @@ import java.util.Random;
  * behind.
  */
 public final class ProveClock {
-    private static final int MOMENTS = 10_000;
+    private static final int MOMENTS = Figures.times(10_000, 100);
     private static final double HOURS = 10;
 
     private static final String LOOK = """
@@ -51,7 +51,7 @@ public final class ProveClock {
         Figures.of(ProveClock::prove);
     }
 
-    private static void prove(Figures figures) {
+    static void prove(Figures figures) {
         Random random = new Random();
         try (Editor editor = new Editor()) {
             for (CourseKind course : CourseKind.values()) {
@@ -130,9 +130,9 @@ public final class ProveClock {
         Page page = editor.open("/reels/" + reel.id + "/draft");
         page.waitForFunction("() => window.ready");
         CDPSession inside = page.context().newCDPSession(page);
-        page.evaluate(DRIVE, List.of(0, 300_000));
+        page.evaluate(DRIVE, List.of(0, Figures.times(300_000, 5_000)));
         double before = heap(inside);
-        double most = number(page.evaluate(DRIVE, List.of(300_000, 3_600_000)));
+        double most = number(page.evaluate(DRIVE, List.of(300_000, Figures.times(3_600_000, 305_000))));
         figures.atMost("an hour, four times a second: animations at once", most, "animations", 24);
         figures.atMost(
                 "an hour: what memory has grown by after five minutes", (heap(inside) - before) / 1000, "kB", 200);
@@ -146,9 +146,9 @@ public final class ProveClock {
         Page page = reel.live();
         page.mouse().move(5, 790);
         CDPSession inside = page.context().newCDPSession(page);
-        page.waitForTimeout(20_000);
+        page.waitForTimeout(Figures.times(20_000, 500));
         double before = heap(inside);
-        page.waitForTimeout(160_000);
+        page.waitForTimeout(Figures.times(160_000, 500));
         double standing =
                 number(page.evaluate("() => document.querySelector('keen-reel').shadowRoot.getAnimations().length"));
         figures.atMost("three minutes of quick changes: animations at the end", standing, "animations", 24);

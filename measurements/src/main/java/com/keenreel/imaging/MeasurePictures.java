@@ -25,8 +25,8 @@ import javax.imageio.ImageIO;
  * as anybody would type them, and use the threads they have. The stricter comparison, two photographs of commands at a time
  * too, is reported beside.
  */
-final class MeasurePictures {
-    private static final int COUNT = 20;
+public final class MeasurePictures {
+    private static final int COUNT = Figures.times(20, 2);
     private static final List<Integer> WIDTHS = List.of(1920, 1440, 1280, 960, 640, 320);
     private static final int AT_ONCE = 2;
 
@@ -39,13 +39,18 @@ final class MeasurePictures {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasurePictures(figures).run());
+        Figures.of(MeasurePictures::measure);
+    }
+
+    /** Measures it. */
+    public static void measure(Figures figures) throws Exception {
+        new MeasurePictures(figures).run();
     }
 
     private void run() throws Exception {
         try {
             List<Path> photographs = photographs();
-            ours(photographs.subList(0, 4)); // warm
+            ours(photographs.subList(0, Math.min(4, COUNT))); // warm
             all(photographs.subList(0, 2), this::commands);
             double own = timed(() -> ours(photographs));
             double twelve = timed(() -> all(photographs, this::commands));
@@ -62,7 +67,7 @@ final class MeasurePictures {
             figures.reported("pictures.ratio-to-commands-two-at-once", mean / twelveAtOnce, "of the time");
             figures.reported("pictures.ratio-to-chain-two-at-once", mean / chainAtOnce, "of the time");
             figures.atMost("pictures.peak-memory", peak(), "MB of the whole process", 1000);
-            bytes(photographs.subList(0, 3));
+            bytes(photographs.subList(0, Math.min(3, COUNT)));
         } finally {
             try (Stream<Path> all = Files.walk(folder)) {
                 all.sorted(java.util.Comparator.reverseOrder())

@@ -1,8 +1,7 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Running;
-import com.keenreel.measure.Figures;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -22,7 +21,7 @@ import tools.jackson.databind.JsonNode;
  * whether very large files that come together are worked on within this process's heap of 1 GB.
  */
 final class MeasureLibrary {
-    private static final int ROUNDS = 60;
+    private static final int ROUNDS = Figures.times(60, 2);
 
     private final Figures figures;
     private final HttpClient http = HttpClient.newHttpClient();
@@ -32,7 +31,12 @@ final class MeasureLibrary {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasureLibrary(figures).run());
+        Figures.of(MeasureLibrary::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) throws Exception {
+        new MeasureLibrary(figures).run();
     }
 
     private void run() throws Exception {
@@ -46,7 +50,7 @@ final class MeasureLibrary {
         double many;
         try (Connection connection = DriverManager.getConnection(database)) {
             for (int set = 1; set <= 20; set++) {
-                change(connection, "INSERT INTO picture_set VALUES ('s" + set + "', 'Set " + set + "', 0)");
+                change(connection, "INSERT INTO picture_set VALUES ('l" + set + "', 'Set " + set + "', 0)");
             }
             fill(connection, 1, 200);
             few = page();
@@ -64,11 +68,13 @@ final class MeasureLibrary {
         long start = System.nanoTime();
         try (Editor editor = new Editor()) {
             List<String> waiting = new ArrayList<>();
-            for (int i = 0; i <= 10; i++) {
+            for (int i = 0; i <= Figures.times(10, 0); i++) {
                 Path file = folder.resolve(i + ".jpg");
                 String painted =
                         "../samples/pictures/" + (i == 0 ? "banner-workshop-day" : "commission-0" + (i % 9 + 1));
-                String size = i == 0 ? "12000x10000!" : (6000 + i) + "x4000!";
+                String size = i == 0
+                        ? Figures.times(12000, 1200) + "x" + Figures.times(10000, 1000) + "!"
+                        : (6000 + i) + "x4000!";
                 Process vips = new ProcessBuilder(
                                 "vipsthumbnail", painted + ".jpg", "--size", size, "-o", file + "[Q=85]")
                         .start();
@@ -126,7 +132,7 @@ final class MeasureLibrary {
         change(
                 connection,
                 "INSERT INTO member (set_id, picture_id, position) " + numbers
-                        + "SELECT 's' || (1 + i % 20), 'm' || i, i FROM n");
+                        + "SELECT 'l' || (1 + i % 20), 'm' || i, i FROM n");
         change(
                 connection,
                 "INSERT INTO reel_picture (reel_id, picture_id) " + numbers

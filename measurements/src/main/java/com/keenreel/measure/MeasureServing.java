@@ -1,8 +1,7 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Running;
-import com.keenreel.measure.Figures;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -32,9 +31,9 @@ import tools.jackson.databind.JsonNode;
  * wrk; then a fixed rate, each answer timed from the moment at which it should have been asked for.
  */
 final class MeasureServing {
-    private static final int ROUNDS = 5;
-    private static final int SECONDS = 4;
-    private static final int WARMING = 15;
+    private static final int ROUNDS = Figures.times(5, 1);
+    private static final int SECONDS = Figures.times(4, 1);
+    private static final int WARMING = Figures.times(15, 1);
     private static final int CONNECTIONS = 50;
     private static final int RATE = 200;
 
@@ -48,7 +47,12 @@ final class MeasureServing {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasureServing(figures).run());
+        Figures.of(MeasureServing::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) throws Exception {
+        new MeasureServing(figures).run();
     }
 
     private void run() throws Exception {
@@ -178,7 +182,7 @@ final class MeasureServing {
 
     /** 200 requests a second over 50 connections, whether or not answers come back in time. */
     private void fixedRate(String path) throws Exception {
-        int each = RATE * 15 / CONNECTIONS;
+        int each = RATE * Figures.times(15, 1) / CONNECTIONS;
         URI address = URI.create(keenReel + path);
         ExecutorService threads = Executors.newFixedThreadPool(CONNECTIONS);
         List<Future<double[]>> running = new ArrayList<>();

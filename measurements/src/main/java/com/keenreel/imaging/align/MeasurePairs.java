@@ -14,9 +14,9 @@ import java.util.stream.DoubleStream;
 import javax.imageio.ImageIO;
 
 /** How exactly pairs are lined up of which it is known how they lie, how often it is unsure, and how long it takes. */
-final class MeasurePairs {
-    private static final int PAIRS = 60;
-    private static final int DIFFERENT = 20;
+public final class MeasurePairs {
+    private static final int PAIRS = Figures.times(60, 2);
+    private static final int DIFFERENT = Figures.times(20, 1);
     private static final double CLOSE = 1.5;
     private static final Path PICTURES = Path.of("../samples/pictures");
 
@@ -26,7 +26,8 @@ final class MeasurePairs {
         Figures.of(MeasurePairs::run);
     }
 
-    private static void run(Figures figures) throws Exception {
+    /** Measures it. */
+    public static void run(Figures figures) throws Exception {
         MadePairs made = MadePairs.of(PICTURES);
         double[] off = new double[PAIRS];
         int trusted = 0;
@@ -58,10 +59,10 @@ final class MeasurePairs {
         byte[] before = photograph("floor-4-before.jpg");
         byte[] after = photograph("floor-4-after.jpg");
         return DoubleStream.generate(() -> timed(before, after))
-                .limit(6)
+                .limit(Figures.times(6, 4))
                 .skip(1)
                 .sorted()
-                .toArray()[2];
+                .toArray()[Figures.times(2, 1)];
     }
 
     private static double timed(byte[] before, byte[] after) {

@@ -1,7 +1,9 @@
-package com.keenreel.app.engines;
+package com.keenreel.measure;
 
+import com.keenreel.app.engines.Engine;
+import com.keenreel.app.engines.Firefox;
+import com.keenreel.app.engines.WebKit;
 import com.keenreel.core.Sampled;
-import com.keenreel.measure.Figures;
 import com.keenreel.player.LayoutCases;
 import java.util.List;
 import java.util.Locale;
@@ -12,15 +14,17 @@ public final class ProveLayoutElsewhere {
 
     /** Proves it. */
     public static void main(String[] args) {
-        Figures.of(figures -> {
-            prove(figures, new Firefox(1, false));
-            prove(figures, new WebKit(1, false));
-        });
+        Figures.of(ProveLayoutElsewhere::prove);
+    }
+
+    static void prove(Figures figures) {
+        prove(figures, new Firefox(1, false));
+        prove(figures, new WebKit(1, false));
     }
 
     private static void prove(Figures figures, Engine engine) {
         List<LayoutCases.Case> all = LayoutCases.all();
-        List<LayoutCases.Case> some = Sampled.of(all, all.size() / 10);
+        List<LayoutCases.Case> some = Sampled.of(all, Figures.times(all.size() / 10, 2));
         String name = "." + engine.name().toLowerCase(Locale.ROOT);
         try (engine;
                 LayoutCases cases = new LayoutCases(engine)) {

@@ -1,8 +1,7 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
-import com.keenreel.measure.Figures;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
@@ -18,8 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
  * browser and the three screens share this machine's cores.
  */
 final class MeasureBench {
-    private static final int ROUNDS = 40;
-    private static final int WARMING = 25;
+    private static final int ROUNDS = Figures.times(40, 2);
+    private static final int WARMING = Figures.times(25, 1);
 
     /**
      * Waits for the frame in which all screens show what is wanted, from the moment that the browser gives the event.
@@ -84,7 +83,12 @@ final class MeasureBench {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasureBench(figures).run());
+        Figures.of(MeasureBench::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) {
+        new MeasureBench(figures).run();
     }
 
     private void run() {
@@ -102,7 +106,7 @@ final class MeasureBench {
         all.addAll(report("focal-point", dragged(ready(page))));
         figures.atMost("bench.everything.p95", share(all, 0.95), "ms from input to frame, 60 slides", 60);
         page.close();
-        Page crowded = bench(reel(200));
+        Page crowded = bench(reel(Figures.times(200, 20)));
         double[] arrows = arrows(crowded);
         figures.reported("bench.arrow-key.median", Figures.median(arrows), "ms");
         figures.atMost("bench.arrow-key.p95", share(arrows, 0.95), "ms from key to frame, 200 slides", 50);
@@ -172,7 +176,8 @@ final class MeasureBench {
                 "pointerdown",
                 "getComputedStyle(root.querySelector('.reel')).getPropertyValue('--control').trim()",
                 i % 2 == 0 ? "#16241e" : "#fff",
-                () -> panel.locator(".choice[aria-pressed=false]").click()));
+                () -> panel.locator(i % 2 == 0 ? "[data-value=dark-on-white]" : "[data-value=white-on-dark]")
+                        .click()));
         page.keyboard().press("Escape");
         return times;
     }
@@ -243,7 +248,7 @@ final class MeasureBench {
         page.mouse().move(x, y);
         page.mouse().down();
         page.evaluate(FOLLOW);
-        long until = System.nanoTime() + 3_000_000_000L;
+        long until = System.nanoTime() + Figures.times(3000, 300) * 1_000_000L;
         for (int i = 0; System.nanoTime() < until; i++) {
             page.mouse().move(x + px * Math.abs(Math.sin(i / 40.0)), y);
         }

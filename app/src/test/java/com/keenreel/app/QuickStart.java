@@ -1,4 +1,4 @@
-package com.keenreel.app.store;
+package com.keenreel.app;
 
 import java.io.File;
 import java.io.IOException;
@@ -12,12 +12,12 @@ import java.util.spi.ToolProvider;
  * Starts a program of the tests again and again in less than half the time that Java usually takes: its folders of classes
  * are packed once, and what the first run has loaded is kept in an archive that the others map.
  */
-final class QuickStart {
+public final class QuickStart {
     private final List<String> start = new ArrayList<>();
     private final Path archive;
 
     /** Keeps packed classes and archive in that folder. */
-    QuickStart(Path folder) {
+    public QuickStart(Path folder) {
         archive = folder.resolve("classes.jsa");
         List<String> path = new ArrayList<>();
         for (String entry : System.getProperty("java.class.path").split(File.pathSeparator)) {
@@ -38,9 +38,13 @@ final class QuickStart {
     }
 
     /** Starts it, its words in that file. The first run keeps what it has loaded when it ends in peace. */
-    Process run(Class<?> program, Path said, List<String> arguments) throws IOException {
+    public Process run(Class<?> program, Path said, List<String> arguments) throws IOException {
         List<String> command = new ArrayList<>(start);
-        command.add(1, (Files.exists(archive) ? "-XX:SharedArchiveFile=" : "-XX:ArchiveClassesAtExit=") + archive);
+        boolean made = Files.exists(archive);
+        command.add(1, (made ? "-XX:SharedArchiveFile=" : "-XX:ArchiveClassesAtExit=") + archive);
+        if (!made) {
+            command.add(1, "-Dspring.context.exit=onRefresh"); // an application ends in peace once it has started
+        }
         command.add(program.getName());
         command.addAll(arguments);
         return new ProcessBuilder(command)

@@ -10,9 +10,30 @@ public final class Figures {
         void run(Figures figures) throws Exception;
     }
 
+    /** Whether everything is done once and briefly, only to see that it still can be: no figure is judged then. */
+    private static final boolean BRIEF = Boolean.getBoolean("keen-reel.brief");
+
     private int missed;
+    private int printed;
 
     private Figures() {}
+
+    /**
+     * How often something is done, or how long.
+     *
+     * @param whole where figures are wanted
+     * @param brief where it is only to be seen that it still works
+     */
+    public static int times(int whole, int brief) {
+        return BRIEF ? brief : whole;
+    }
+
+    /** Measures, and returns how many figures were printed. */
+    public static int print(Measurement measurement) throws Exception {
+        Figures figures = new Figures();
+        measurement.run(figures);
+        return figures.printed;
+    }
 
     /** Measures, then ends the program: 0 when every goal was met, 1 when one was missed, 2 when it failed. */
     public static void of(Measurement measurement) {
@@ -44,6 +65,7 @@ public final class Figures {
 
     private void print(String name, double value, String unit, String goal, boolean met) {
         missed += met ? 0 : 1;
+        printed++;
         System.out.println(name + " " + plain(value) + " " + unit + ", " + goal + (met ? "" : " - MISSED"));
     }
 

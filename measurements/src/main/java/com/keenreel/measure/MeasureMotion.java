@@ -1,9 +1,9 @@
-package com.keenreel.app.measure;
+package com.keenreel.measure;
 
 import com.google.gson.JsonObject;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
-import com.keenreel.measure.Figures;
+import com.keenreel.player.Chromium;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
@@ -50,7 +50,7 @@ final class MeasureMotion {
             }""";
 
     private final Figures figures;
-    private final Browser browser = com.keenreel.player.Chromium.browser();
+    private final Browser browser = Chromium.browser();
     private final Editor editor = new Editor();
 
     private MeasureMotion(Figures figures) {
@@ -58,12 +58,18 @@ final class MeasureMotion {
     }
 
     public static void main(String[] args) {
-        Figures.of(figures -> new MeasureMotion(figures).run());
+        Figures.of(MeasureMotion::measure);
+    }
+
+    /** Measures it. */
+    static void measure(Figures figures) {
+        new MeasureMotion(figures).run();
     }
 
     private void run() {
-        for (String kind :
-                List.of("crossfade", "colour", "along", "over-left", "wipe-left", "zoom", "slats", "tiles", "swing")) {
+        List<String> kinds =
+                List.of("crossfade", "colour", "along", "over-left", "wipe-left", "zoom", "slats", "tiles", "swing");
+        for (String kind : kinds.subList(0, Figures.times(kinds.size(), 1))) {
             Made banner =
                     made("banner").choose("motion.autoplay", null, "false").choose("motion.transition", null, kind);
             measure("single." + kind, banner, PRESSED);
@@ -113,10 +119,10 @@ final class MeasureMotion {
             page.navigate(address);
             page.evaluate("() => document.querySelector('keen-reel').ready");
             page.evaluate("() => { document.body.style.padding = '700px 0 1500px'; }");
-            page.waitForTimeout(1000);
-            page.evaluate(how, 2000); // every picture was seen once
+            page.waitForTimeout(Figures.times(1000, 100));
+            page.evaluate(how, Figures.times(2000, 100)); // every picture was seen once
             page.evaluate("() => scrollTo(0, 650)");
-            page.waitForTimeout(2500);
+            page.waitForTimeout(Figures.times(2500, 300));
             CDPSession session = context.newCDPSession(page);
             session.send("Emulation.setCPUThrottlingRate", throttled());
             browser.startTracing(
@@ -127,7 +133,7 @@ final class MeasureMotion {
                                     "disabled-by-default-devtools.timeline",
                                     "disabled-by-default-devtools.timeline.frame",
                                     "blink.user_timing")));
-            page.evaluate(how, 2000);
+            page.evaluate(how, Figures.times(2000, 1100));
             read(
                     name,
                     Editor.JSON
