@@ -9,6 +9,7 @@ import com.keenreel.core.arrangement.Starter;
 import com.keenreel.core.option.Domain;
 import com.keenreel.core.option.MotionOptions;
 import com.keenreel.core.option.Option;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Kinds;
 import com.keenreel.player.LayoutCases;
 import com.microsoft.playwright.Locator;
@@ -135,7 +136,7 @@ class BriefOnBenchTest {
         page.locator("[data-key='word-set-shape-ratio-phone']").click();
         panel.locator("[data-set-scope=desk]")
                 .click(); // the panel stands elsewhere afterwards, the pointer where it was
-        page.waitForTimeout(400);
+        Clock.passed(page, 400); // longer than a choice that is pointed at waits to be shown
         assertThat(panel.locator("[data-effect]")).isEmpty();
         assertThat(desk).hasText(before);
         page.keyboard().press("Escape");
@@ -144,7 +145,7 @@ class BriefOnBenchTest {
         assertThat(page.locator("#stored-line")).containsText("revision 2 ");
         page.mouse().move(640, 300);
         page.keyboard().press("Escape");
-        page.waitForTimeout(400);
+        Clock.passed(page, 400); // longer than a choice that is pointed at waits to be shown
         assertThat(desk).containsText("1280 × 720");
         assertThat(editor.problems()).isEmpty();
     }

@@ -11,6 +11,7 @@ import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
 import com.keenreel.imaging.align.Grey;
 import com.keenreel.imaging.align.Registration;
+import com.keenreel.player.Clock;
 import com.keenreel.player.ReelMaker;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -126,7 +127,7 @@ class CompareTest {
         page.locator(".compare-stage").press("Shift+ArrowRight");
         page.locator(".compare-stage").press("Shift+ArrowRight");
         assertThat(says(page)).hasText("Moved by hand. Nothing is changed yet.");
-        page.waitForTimeout(600); // what follows is another step
+        Clock.passed(page, 600); // what follows is another step
         String moved = figure(page, "shift").textContent();
         assertThat(moved).isNotEqualTo(measured);
         page.locator("[data-even]").fill("60");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -132,12 +133,12 @@ class DemonstrationTest {
 
     private void check(String address, List<ColorScheme> schemes, List<String> found) {
         try (Page page = editor.open(address)) {
-            page.waitForTimeout(300);
+            Clock.frames(page);
             for (ColorScheme scheme : schemes) {
                 page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
                 for (int width : new int[] {390, 1280}) {
                     page.setViewportSize(width, 800);
-                    page.waitForTimeout(100);
+                    Clock.frames(page);
                     look(page, address + " at " + width + ", " + scheme, found);
                 }
             }

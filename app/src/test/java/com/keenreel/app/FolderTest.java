@@ -9,6 +9,7 @@ import com.keenreel.player.Kinds;
 import com.keenreel.player.Visitor;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -79,7 +80,7 @@ class FolderTest {
                 page.onRequest(request -> asked.add(request.url()));
                 page.reload();
                 assertThat(page.locator("keen-reel .run")).hasCount(1);
-                page.waitForTimeout(300);
+                page.waitForLoadState(LoadState.NETWORKIDLE);
                 assertThat(asked)
                         .hasSizeGreaterThan(3)
                         .allMatch(address -> address.startsWith("file://" + folder) || address.startsWith("data:"));

@@ -163,14 +163,14 @@ class GatheringTest {
                   window.fetch = async (address, ...more) => {
                     const answer = await fetch(address, ...more);
                     if (`${address}`.includes('coming=')) {
-                      await new Promise((done) => setTimeout(done, 2000));
-                      setTimeout(() => (document.body.dataset.late = ''), 500);
+                      await new Promise((done) => setTimeout(done, 900));
+                      setTimeout(() => (document.body.dataset.late = ''), 200);
                     }
                     return answer;
                   };
                   const { send } = XMLHttpRequest.prototype;
                   XMLHttpRequest.prototype.send = function (body) {
-                    setTimeout(() => send.call(this, body), 1000);
+                    setTimeout(() => send.call(this, body), 400);
                   };
                 }""");
         page.locator(".library-head input[type=file]").setInputFiles(new FilePayload[] {

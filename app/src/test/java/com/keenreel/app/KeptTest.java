@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.Sampled;
+import com.keenreel.player.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -79,7 +80,7 @@ class KeptTest {
         page.onDialog(dialog -> dialog.accept());
         page.evaluate("() => { window.answering = 503 }");
         page.locator(".block textarea").fill("Typed and left");
-        page.waitForTimeout(1000);
+        assertThat(page.locator("[data-problem]")).containsText("kept here and tried again");
         page.reload();
         Locator offer = page.locator("dialog.unstored");
         assertThat(offer.locator("li")).containsText("the page Kept");
@@ -106,7 +107,7 @@ class KeptTest {
         String before = title.inputValue();
         page.evaluate("() => { window.late = 3000 }");
         title.fill("First");
-        page.waitForTimeout(1000);
+        Clock.passed(page, 1000); // it is being stored, and its answer is late
         page.evaluate("() => { window.late = 0 }");
         title.fill("Second");
         title.press("Tab");

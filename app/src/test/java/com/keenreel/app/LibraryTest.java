@@ -147,10 +147,15 @@ class LibraryTest {
         until("the third is live by itself", () -> live(slug).contains("slide-3"));
         assertThat(live(slug)).contains("The second");
         reel.choose("shape.ratio", null, "1:1"); // work that is not published yet
+        Made other = editor.make("Follows it too", "banner", "full", "plate-03-target-square.jpg");
+        other.edit("{'kind':'follow','follows':{'set':'" + set + "','order':'by_name','most':9,'byItself':true}}");
+        String otherSlug = other.publish().path("slug").asString();
         String four = plain("follow-4.png", 0x405010, 160, 90);
         String before = live(slug);
         editor.send("PUT", "/pictures/sets/" + set, "{\"add\":" + list(List.of(four)) + "}");
-        Thread.sleep(1500);
+        until(
+                "the other, on which nobody works, is live by itself",
+                () -> live(otherSlug).contains("slide-4"));
         assertThat(live(slug)).as("unpublished work waits").isEqualTo(before);
         reel.publish();
         assertThat(live(slug)).contains("slide-4");

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Finger;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -44,7 +45,7 @@ class NarrowWindowTest {
             }""";
 
     private static void assertFits(Page page, String what) {
-        page.waitForTimeout(100);
+        Clock.frames(page);
         assertThat(page.evaluate(WRONG))
                 .as(what + " at " + page.viewportSize().width)
                 .isEqualTo(List.of());
@@ -153,7 +154,7 @@ class NarrowWindowTest {
             Locator panel = page.locator(".control-panel:popover-open");
             assertThat(panel).isVisible();
             page.setViewportSize(844, 390);
-            page.waitForTimeout(200);
+            Clock.frames(page);
             var box = panel.boundingBox();
             assertThat(box.y).isGreaterThanOrEqualTo(0);
             assertThat(box.y + box.height).isLessThanOrEqualTo(390);

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
 import com.keenreel.player.Boxes;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -243,7 +245,7 @@ class RepublishTest extends SomebodysPages {
                     ? page.frameLocator("iframe").locator(".reel")
                     : page.locator("keen-reel .reel");
             assertThat(reel).hasClass(java.util.regex.Pattern.compile("\\brun\\b"));
-            page.waitForTimeout(1200);
+            page.waitForLoadState(LoadState.NETWORKIDLE);
             assertThat(pictures()).as(way + " at load").hasSizeBetween(1, 2).doesNotHaveDuplicates();
             assertThat(front.asked().stream().filter(path -> path.contains("/first-")))
                     .as(way + ": the first picture")
@@ -256,7 +258,7 @@ class RepublishTest extends SomebodysPages {
             int before = pictures().size();
             reel.locator(".arrow-next").click();
             page.waitForCondition(() -> pictures().size() > before); // a busy machine is slow, not wrong
-            page.waitForTimeout(700);
+            Clock.passed(page, 700);
             assertThat(pictures()).as(way + ": one more, before its turn").hasSize(before + 1);
             assertThat(visitor.problems()).isEmpty();
             visitor.close();

@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.player.Clock;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -251,7 +252,7 @@ class SecurityTest {
             for (String address :
                     new String[] {"/reels", "/reels/" + reel.id, "/reels/" + reel.id + "/publish", published}) {
                 var page = editor.open(address);
-                page.waitForTimeout(400);
+                Clock.frames(page);
                 assertThat(page.evaluate("() => window.evil ?? 'unharmed'"))
                         .as(address)
                         .isEqualTo("unharmed");

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Pixels;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -182,7 +183,6 @@ class SessionTest {
         stored(page);
         page.locator(".card").nth(1).click();
         stored(page);
-        page.waitForTimeout(800);
         String address = reel.publish().path("address").asString();
         for (int i = 0; i < 3; i++) {
             int width = new int[] {390, 820, 1280}[i];
@@ -194,7 +194,7 @@ class SessionTest {
             live.getByLabel("Next slide").or(live.locator(".dot-2")).last().click();
             live.mouse().move(1, 690);
             assertThat(live.locator(".slide-2.now")).hasCount(1);
-            live.waitForTimeout(1600);
+            Clock.still(live);
             Object onWall = page.locator(".screen iframe")
                     .nth(i)
                     .evaluate(
@@ -223,13 +223,13 @@ class SessionTest {
     /** The frame of the wall at its real width, alone in the window. */
     private static byte[] frame(Page page, int i, int width) {
         page.setViewportSize(1400, 900);
-        page.waitForTimeout(300); // the wall fits itself into the window first
+        Clock.frames(page); // the wall fits itself into the window first
         page.locator(".screen iframe").nth(i).evaluate("""
                 (frame) => {
                   frame.closest('.page').style.transform = 'none';
                   Object.assign(frame.style, { position: 'fixed', left: '0', top: '0', zIndex: '99', background: '#fff', pointerEvents: 'none' });
                 }""");
-        page.waitForTimeout(800);
+        Clock.frames(page);
         return page.screenshot(new Page.ScreenshotOptions().setClip(0, 0, width, 300));
     }
 

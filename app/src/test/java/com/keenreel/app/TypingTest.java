@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
 import com.keenreel.core.Sampled;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Kinds;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
@@ -151,7 +152,7 @@ class TypingTest {
         assertThat(page.locator(".sheet [data-say=title]")).hasValue("Kept here");
         for (int i = 0; i < 10; i++) {
             assertThat(page.locator("[data-stored]").textContent()).isNotEqualTo("stored");
-            page.waitForTimeout(100);
+            Clock.passed(page, 100);
         }
         page.evaluate("() => { window.answering = undefined }");
         stored(page);
@@ -170,7 +171,7 @@ class TypingTest {
         long before = revision(reel);
         page.locator("[data-day=first-day]").focus();
         type(page, "01042027");
-        page.waitForTimeout(1200);
+        Clock.passed(page, 1200); // longer than a rest after which words are stored
         page.keyboard().press("Tab");
         page.locator(".sheet [data-say=title]").click();
         stored(page);
@@ -325,7 +326,7 @@ class TypingTest {
         page.locator("[data-follow=most]").focus();
         page.keyboard().press("Control+A");
         page.keyboard().type("1");
-        page.waitForTimeout(1200); // the answer to the order comes while the number is still being typed
+        Clock.passed(page, 1300); // the answer to the order comes while the number is still being typed
         assertThat(page.locator("[data-follow=most]")).hasValue("1");
         page.keyboard().press("Tab");
         assertThat(page.locator(".card")).hasCount(1);

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.keenreel.player.Kinds;
 import com.keenreel.player.Visitor;
 import com.microsoft.playwright.FrameLocator;
@@ -174,7 +175,7 @@ class UnreachedTest extends SomebodysPages {
             for (int width : new int[] {390, 820, 1280}) {
                 page.setViewportSize(width, 800);
                 live.setViewportSize(width, 800);
-                live.waitForTimeout(100);
+                Clock.frames(live);
                 BoundingBox before = page.locator("keen-reel > a").boundingBox();
                 BoundingBox after = live.locator(reel.name.startsWith("Band") ? ".copy-0 .slide-1" : ".crop-1")
                         .boundingBox();

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -169,7 +170,8 @@ class VideoTest {
         page.reload();
         assertThat(page.locator("keen-reel .run")).hasCount(1);
         dot(page, 2).click();
-        page.waitForTimeout(600);
+        assertThat(page.locator("keen-reel .slide-2.now")).hasCount(1);
+        Clock.passed(page, 400); // its script would have come
         assertThat(video(page)).hasCount(0);
         page.locator("keen-reel .pause").click();
         until(page, PLAYING);
@@ -185,7 +187,8 @@ class VideoTest {
                 .live();
         Locator pause = page.locator("keen-reel .pause");
         until(page, PLAYING);
-        page.waitForTimeout(2500); // longer than another lap
+        page.waitForFunction(
+                "() => document.querySelector('keen-reel').shadowRoot.querySelector('.frame').getAnimations().every(({ playState }) => playState !== 'running')"); // no hold goes on
         assertThat(page.locator("keen-reel .slide-2.now")).hasCount(1);
         until(page, PLAYING);
         assertThat(pause).hasAttribute("aria-label", "Pause");
@@ -208,7 +211,7 @@ class VideoTest {
         until(page, "video => video.ended");
         page.locator("keen-reel .pause").click();
         page.locator("keen-reel .pause").click();
-        page.waitForTimeout(300);
+        Clock.frames(page);
         until(page, "video => video.ended");
         dot(page, 1).click();
         assertThat(video(page)).hasCount(0);
@@ -240,7 +243,7 @@ class VideoTest {
         Made grid = editor.make("A grid with a video", "grid", "full", "commission-01.jpg", FILE, "commission-02.jpg");
         Page all = grid.live();
         all.locator("keen-reel").scrollIntoViewIfNeeded();
-        all.waitForTimeout(500);
+        Clock.passed(all, 400);
         assertThat(video(all)).hasCount(0);
         assertThat(editor.text(Running.application().origin() + "/r/a-grid-with-a-video/fragment"))
                 .doesNotContain("webm");

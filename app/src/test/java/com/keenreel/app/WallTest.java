@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -45,11 +46,11 @@ class WallTest {
         assertThat(page.locator("[data-at]")).hasText("2");
         assertThat(page.locator("[data-into]")).hasText("5.8 s");
         page.locator("[data-do=play]").click();
-        page.waitForTimeout(700);
+        page.waitForFunction("() => parseFloat(document.querySelector('[data-into]').textContent) > 6.3");
         page.locator("[data-do=play]").click();
         double into =
                 Double.parseDouble(page.locator("[data-into]").textContent().replace(" s", ""));
-        assertThat(into).isBetween(6.2, 8.5);
+        assertThat(into).isBetween(6.3, 12.0);
         List<Object> times = new ArrayList<>();
         for (int i = 0; i < 3; i++) {
             times.add(Editor.screen(page, i)
@@ -91,7 +92,7 @@ class WallTest {
         page.waitForCondition(() ->
                 frame.evaluate("(frame) => frame.getAnimations().length > 0").equals(true));
         Object before = frame.evaluate(STANDS);
-        page.waitForTimeout(400);
+        Clock.frames(page);
         assertThat(frame.evaluate(STANDS)).isEqualTo(before);
         assertThat(editor.problems()).isEmpty();
     }
@@ -130,7 +131,7 @@ class WallTest {
         turned(late);
         Locator crop = Editor.screen(late, 2).locator(".slide.now .crop");
         late.waitForResponse("**/parts*", () -> held.get(0).resume());
-        late.waitForTimeout(300);
+        Clock.frames(late);
         assertThat(crop).hasCSS("border-radius", "24px");
         assertThat(editor.problems()).isEmpty();
     }
@@ -143,7 +144,7 @@ class WallTest {
         Locator crop = Editor.screen(page, 2).locator(".slide.now .crop");
         reel.choose("look.ground", null, "#446688");
         assertThat(page.locator("#stored-line .figure")).hasText("2"); // it has been noticed
-        page.waitForTimeout(300);
+        Clock.frames(page);
         assertThat(crop).hasCSS("border-radius", "24px");
         range.evaluate("(range) => range.dispatchEvent(new Event('change', { bubbles: true }))");
         assertThat(page.locator("#stored-line .figure")).hasText("3");
@@ -164,7 +165,7 @@ class WallTest {
         for (int i = 0; i < 3; i++) {
             assertThat(Editor.screen(page, i).locator(".run")).hasCount(1);
         }
-        page.waitForTimeout(300); // they have said that they are ready
+        page.waitForFunction("() => [0, 1, 2].every((i) => frames[i].ready !== undefined)"); // they have said so
         page.waitForCondition(() -> !held.isEmpty());
         page.waitForResponse("**/parts*", () -> held.forEach(Route::resume)); // the bench is there
         page.locator(".card").nth(1).click();

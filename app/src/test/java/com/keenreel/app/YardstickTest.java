@@ -3,6 +3,7 @@ package com.keenreel.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.keenreel.player.Clock;
 import com.keenreel.player.ReelMaker;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -319,7 +320,7 @@ class YardstickTest {
                 i < 60 && !page.locator(".card-title").first().textContent().equals(title(9));
                 i++) {
             page.mouse().move(24 + i % 2, from.y + 20);
-            page.waitForTimeout(50);
+            Clock.frames(page);
         }
         page.mouse().up();
         assertThat(page.locator(".card-title").first()).hasText(title(9));

@@ -19,17 +19,16 @@ public final class Clock {
               const stands = (one) => one.playState === 'paused' && !one.pending && one.currentTime === ms;
               await frame();
               await frame(); // what a new width or a new picture begins has begun
-              for (let tries = 0; ; tries++) {
-                const moving = root.getAnimations();
-                moving.filter((one) => !stands(one)).forEach((one) => {
+              for (let tries = 0; !root.getAnimations().every(stands); tries++) {
+                if (tries > 50) throw new Error(`It does not hold: ${root.getAnimations().filter((one) => !stands(one)).map(({ effect }) => effect.target.className)}`);
+                const moving = root.getAnimations().filter((one) => !stands(one));
+                moving.forEach((one) => {
                   one.pause();
                   one.currentTime = ms;
                 });
                 await Promise.all(moving.map(({ ready }) => ready.catch(() => {}))); // one that is cancelled is gone
                 await frame();
                 await frame();
-                if (root.getAnimations().every(stands)) return;
-                if (tries > 50) throw new Error(`It does not hold: ${root.getAnimations().filter((one) => !stands(one)).map(({ effect }) => effect.target.className)}`);
               }
             }""";
 
@@ -41,6 +40,17 @@ public final class Clock {
 
     private static final String GONE =
             "ms => document.querySelector('keen-reel').shadowRoot.getAnimations().filter(({ effect }) => effect.target.matches('.strip, .slide')).every(({ currentTime }) => currentTime >= ms)";
+
+    private static final String FRAMES = """
+            async () => {
+              for (let i = 0; i < 4; i++) await new Promise(requestAnimationFrame);
+            }""";
+
+    private static final String PASSED = """
+            async (ms) => {
+              const since = performance.now();
+              while (performance.now() - since < ms) await new Promise(requestAnimationFrame);
+            }""";
 
     private Clock() {}
 
@@ -82,5 +92,15 @@ public final class Clock {
     /** Waits until a change that was just begun has gone so far, ms; nothing where it is over already. */
     public static void gone(Page page, double ms) {
         page.waitForFunction(GONE, ms);
+    }
+
+    /** Waits until what a page has changed was laid out, drawn and told to those who observe it. */
+    public static void frames(Page page) {
+        page.evaluate(FRAMES);
+    }
+
+    /** Waits until so much time has passed on a page's own clock, ms: for what is due then, or would have been seen by then. */
+    public static void passed(Page page, double ms) {
+        page.evaluate(PASSED, ms);
     }
 }

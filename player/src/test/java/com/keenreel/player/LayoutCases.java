@@ -159,10 +159,10 @@ public final class LayoutCases implements AutoCloseable {
     private void begin(StaticReel reel) {
         begun = true;
         reel.address();
-        // what stays in the window has not begun to
+        // below the window nothing has begun to stay in it, nothing is drawn, and no picture is waited for
         String hosts = ("<div><keen-reel src=\"" + site.origin() + "/r/" + reel.slug() + "\"></keen-reel></div>")
                 .repeat(WIDTHS);
-        String body = "<body style=\"margin:0;padding-top:300px\">" + hosts + "<script src=\"" + site.origin()
+        String body = "<body style=\"margin:0;padding-top:1000px\">" + hosts + "<script src=\"" + site.origin()
                 + "/reel.js\"></script></body>";
         window.open(site.page("/cases", Pages.html("", body), Map.of()), 2600, 800);
         window.ask(

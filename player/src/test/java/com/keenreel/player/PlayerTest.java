@@ -332,9 +332,9 @@ class PlayerTest extends ReelPages {
                 .live();
         single.locator(".arrow-next").click();
         single.evaluate("() => { document.body.style.display = 'none' }"); // a tab of the page is left
-        frames(single);
+        Clock.frames(single);
         single.evaluate("() => { document.body.style.display = '' }");
-        frames(single);
+        Clock.frames(single);
         assertThat(single.locator(".slide-2:is(.coming, .now)")).hasCount(1);
         assertThat(now(single, 2)).hasCount(1);
         single.locator(".arrow-next").click();
@@ -345,12 +345,6 @@ class PlayerTest extends ReelPages {
                 .asString()
                 .as("nobody sees what is under way: it is over at once")
                 .contains("slide-3");
-    }
-
-    /** Waits until what a page has changed was laid out and seen by those who observe it. */
-    private static void frames(Page page) {
-        page.evaluate(
-                "() => new Promise((done) => { let left = 4; const next = () => (left-- ? requestAnimationFrame(next) : done()); next(); })");
     }
 
     @Test

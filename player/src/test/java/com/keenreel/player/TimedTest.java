@@ -130,9 +130,7 @@ class TimedTest extends ReelPages {
         page.locator(".arrow-next").click();
         assertThat(page.locator(".slide-2.now")).hasCount(1);
         page.locator(".pause").click(); // for good
-        page.waitForFunction(
-                "since => performance.now() - since > 1100",
-                page.evaluate("performance.now()")); // longer than its rest
+        Clock.passed(page, 1100); // longer than its rest
         assertThat(page.evaluate(waits)).isEqualTo(true);
         assertThat(follow(page, 1)).isEqualTo("2, paused");
     }
