@@ -4,8 +4,6 @@ import com.keenreel.app.Editor.Made;
 import com.keenreel.app.store.Backup;
 import com.keenreel.player.Kinds;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.file.Files;
@@ -14,10 +12,12 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
-import java.util.zip.CheckedInputStream;
+import java.util.zip.ZipFile;
 
 /**
  * The demonstration pictures that many tests show, ready in the widths in which reels show them: tests that look at something
@@ -102,7 +102,7 @@ public final class Prepared {
                                             "plate-02-eight-star.jpg",
                                             "plate-03-target-square.jpg",
                                             "plate-04-fan.jpg"),
-                                    IntStream.rangeClosed(1, 9).mapToObj("commission-%02d.jpg"::formatted))
+                                    IntStream.rangeClosed(1, 3).mapToObj("commission-%02d.jpg"::formatted))
                             .toArray(String[]::new)));
             reels.add(editor.make("Prepared row", "row", "full", Kinds.SIX));
             for (Made reel : reels) {
@@ -118,31 +118,43 @@ public final class Prepared {
         }
     }
 
-    /** A name for what makes them: the product as it is on the class path, and of its tests what is asked for. */
+    /** A name for what makes them: the product as it is on the class path, packed or not, and of its tests what is asked for. */
     private static String builtNow() throws IOException {
-        CRC32 sum = new CRC32();
+        SortedMap<String, Long> sums = new TreeMap<>();
         for (String entry : System.getProperty("java.class.path").split(System.getProperty("path.separator"))) {
             Path path = Path.of(entry);
             if (Files.isDirectory(path)) {
-                try (Stream<Path> all = Files.walk(path)) {
-                    all.filter(Files::isRegularFile)
-                            .filter(one -> !path.endsWith("test-classes")
-                                    || one.getFileName().toString().matches("(Kinds|Prepared)\\b.*"))
-                            .sorted()
-                            .forEach(one -> add(one, sum));
-                }
+                unpacked(path, sums);
             } else if (path.getFileName().toString().startsWith("keen-reel")) {
-                add(path, sum);
+                packed(path, sums);
             }
         }
-        return Long.toHexString(sum.getValue());
+        return Integer.toHexString(sums.hashCode());
     }
 
-    private static void add(Path file, CRC32 sum) {
-        try (InputStream in = new CheckedInputStream(Files.newInputStream(file), sum)) {
-            in.transferTo(java.io.OutputStream.nullOutputStream());
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
+    private static void unpacked(Path folder, SortedMap<String, Long> sums) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path file : all.filter(Files::isRegularFile).toList()) {
+                String name = folder.relativize(file).toString();
+                if (makesPictures(name, folder.endsWith("test-classes"))) {
+                    CRC32 sum = new CRC32();
+                    sum.update(Files.readAllBytes(file));
+                    sums.put(name, sum.getValue());
+                }
+            }
         }
+    }
+
+    private static void packed(Path jar, SortedMap<String, Long> sums) throws IOException {
+        try (ZipFile zip = new ZipFile(jar.toFile())) {
+            zip.stream()
+                    .filter(entry ->
+                            makesPictures(entry.getName(), jar.toString().endsWith("-tests.jar")))
+                    .forEach(entry -> sums.put(entry.getName(), entry.getCrc()));
+        }
+    }
+
+    private static boolean makesPictures(String name, boolean tests) {
+        return name.matches("com/keenreel/.*[.]\\w+") && (!tests || name.matches(".*/(Kinds|Prepared)\\b.*"));
     }
 }

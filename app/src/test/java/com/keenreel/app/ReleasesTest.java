@@ -16,11 +16,13 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 /** Data folders of every release, kept as backups, open for ever: their reels are read, edited, undone and published. */
+@Tag("processes")
 class ReleasesTest {
     private static final Path RELEASES = Path.of("src/test/resources/releases");
 

@@ -1,9 +1,13 @@
 package com.keenreel.player;
 
+import com.keenreel.core.option.Colour;
+import com.keenreel.core.reel.FocalPoint;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureTraits;
+import com.keenreel.core.reel.PictureTraits.Inked;
 import com.keenreel.core.reel.PictureWords;
+import com.keenreel.core.reel.Tones;
 import com.keenreel.core.reel.Video;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.Darkroom;
@@ -11,7 +15,6 @@ import com.keenreel.imaging.FileWords;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Received;
 import com.keenreel.imaging.Refused;
-import com.keenreel.imaging.Rendition;
 import com.keenreel.publish.PictureFiles;
 import com.keenreel.publish.PlayerFiles;
 import java.io.IOException;
@@ -21,16 +24,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** The demonstration's pictures with what is known of them, and the files in which visitors see them; each looked at once. */
+/** The demonstration's pictures with what is known of them, and the files in which visitors see them: as they were brought. */
 final class Photographs {
     /** The videos of the tests, and the pictures that stand for them. */
     private static final Path VIDEOS = Path.of("..", "app", "src", "test", "resources", "videos");
-
-    /** One width that is made of every photograph, px: small screens get it, all others the photograph itself. */
-    private static final int SMALL = 480;
 
     private static final Map<String, Photograph> KNOWN = new ConcurrentHashMap<>();
 
@@ -87,36 +89,47 @@ final class Photographs {
 
     private static Photograph picture(String file, Path path, @Nullable Video video) throws IOException, Refused {
         Received received = Received.look(Files.readAllBytes(path));
+        String name =
+                PlayerFiles.sha256(received.bytes()) + "." + received.format().extension();
         boolean shapes = received.format() == Format.SVG;
-        int small = Math.min(SMALL, received.width());
-        Darkroom.Made made = Darkroom.make(received, Adjustment.NONE, List.of(small), List.of(), "");
-        List<Rendition> renditions = new ArrayList<>(made.renditions());
-        if (!shapes && small < received.width()) {
-            renditions.add(new Rendition(received.width(), received.format(), received.bytes()));
-        }
-        Map<String, byte[]> contents = new ConcurrentHashMap<>();
-        List<PictureFiles.File> files = new ArrayList<>();
-        Map<String, byte[]> first = new ConcurrentHashMap<>();
-        for (Rendition one : renditions) {
-            String name = PlayerFiles.sha256(one.bytes()) + "." + one.format().extension();
-            contents.put(name, one.bytes());
-            files.add(new PictureFiles.File(one.width(), "/f/" + name));
-            first.put(Photograph.firstName(one.width(), name), one.bytes());
-        }
+        PictureFiles.File only = new PictureFiles.File(shapes ? 0 : received.width(), "/f/" + name);
         PictureId id = new PictureId(
                 PlayerFiles.sha256(file.getBytes(StandardCharsets.UTF_8)).substring(0, 12));
-        PictureTraits traits = made.seen().traits();
-        PictureFacts facts = new PictureFacts(
-                        id,
-                        received.width(),
-                        received.height(),
-                        traits.focal(),
-                        traits.inked(),
-                        traits.alpha(),
-                        traits.tones())
-                .of(video);
+        PictureFacts facts = (shapes ? drawn(id, received) : photographed(id, received)).of(video);
         FileWords said = received.words();
-        PictureWords words = new PictureWords(said.title(), said.caption(), said.alt(), "");
-        return new Photograph(facts, words, PictureFiles.of(files), contents, first);
+        return new Photograph(
+                facts,
+                new PictureWords(said.title(), said.caption(), said.alt(), ""),
+                PictureFiles.of(List.of(only)),
+                new ConcurrentHashMap<>(Map.of(name, received.bytes())),
+                Map.of(Photograph.firstName(only.width(), name), received.bytes()));
+    }
+
+    /** What is seen in a logo. */
+    private static PictureFacts drawn(PictureId id, Received received) throws Refused {
+        PictureTraits traits = Darkroom.make(received, Adjustment.NONE, List.of(), List.of(), "")
+                .seen()
+                .traits();
+        return new PictureFacts(
+                id,
+                received.width(),
+                received.height(),
+                traits.focal(),
+                traits.inked(),
+                traits.alpha(),
+                traits.tones());
+    }
+
+    /** A photograph's colours and its focal point are made up, always the same for the same one: seeing them takes a second. */
+    private static PictureFacts photographed(PictureId id, Received received) {
+        Random random = new Random(id.hashCode());
+        FocalPoint focal = new FocalPoint(0.25 + random.nextDouble() / 2, 0.25 + random.nextDouble() / 2);
+        List<Colour> quarters = Stream.generate(() -> colour(random)).limit(4).toList();
+        return new PictureFacts(
+                id, received.width(), received.height(), focal, Inked.ALL, false, new Tones(colour(random), quarters));
+    }
+
+    private static Colour colour(Random random) {
+        return new Colour(String.format("#%06x", random.nextInt(0x1000000)));
     }
 }

@@ -13,10 +13,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.jooq.DSLContext;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A process that edits and publishes is killed at random moments: what was acknowledged is there, what is live is whole. */
+@Tag("processes")
 class KilledTest {
     private static final int KILLS = 8;
 
