@@ -157,6 +157,7 @@ class LibraryTest {
                 "the other, on which nobody works, is live by itself",
                 () -> live(otherSlug).contains("slide-4"));
         assertThat(live(slug)).as("unpublished work waits").isEqualTo(before);
+        other.edit("{'kind':'follow','follows':null}");
         reel.publish();
         assertThat(live(slug)).contains("slide-4");
         editor.send("PUT", "/pictures/sets/" + set, "{\"takeOut\":" + list(List.of(four)) + "}");

@@ -174,8 +174,8 @@ final class MeasureBench {
         double[] times = times(i -> took(
                 page,
                 "pointerdown",
-                "getComputedStyle(root.querySelector('.reel')).getPropertyValue('--control').trim()",
-                i % 2 == 0 ? "#16241e" : "#fff",
+                "getComputedStyle(root.querySelector('.frame')).getPropertyValue('--control').trim()",
+                i % 2 == 0 ? "#16241e" : "#ffffff",
                 () -> panel.locator(i % 2 == 0 ? "[data-value=dark-on-white]" : "[data-value=white-on-dark]")
                         .click()));
         page.keyboard().press("Escape");

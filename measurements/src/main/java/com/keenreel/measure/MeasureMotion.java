@@ -3,6 +3,7 @@ package com.keenreel.measure;
 import com.google.gson.JsonObject;
 import com.keenreel.app.Editor;
 import com.keenreel.app.Editor.Made;
+import com.keenreel.core.Sampled;
 import com.keenreel.player.Chromium;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -11,6 +12,7 @@ import com.microsoft.playwright.Page;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -66,24 +68,42 @@ final class MeasureMotion {
         new MeasureMotion(figures).run();
     }
 
+    /**
+     * What is looked at while it moves.
+     *
+     * @param reel makes it
+     * @param how what makes it move
+     */
+    private record Moving(String name, Supplier<Made> reel, String how) {}
+
     private void run() {
-        List<String> kinds =
-                List.of("crossfade", "colour", "along", "over-left", "wipe-left", "zoom", "slats", "tiles", "swing");
-        for (String kind : kinds.subList(0, Figures.times(kinds.size(), 1))) {
-            Made banner =
-                    made("banner").choose("motion.autoplay", null, "false").choose("motion.transition", null, kind);
-            measure("single." + kind, banner, PRESSED);
+        List<Moving> all = all();
+        Sampled.of(all, Figures.times(all.size(), 2))
+                .forEach(one -> measure(one.name(), one.reel().get(), one.how()));
+    }
+
+    private List<Moving> all() {
+        List<Moving> all = new ArrayList<>();
+        for (String kind :
+                List.of("crossfade", "colour", "along", "over-left", "wipe-left", "zoom", "slats", "tiles", "swing")) {
+            all.add(new Moving(
+                    "single." + kind,
+                    () -> made("banner")
+                            .choose("motion.autoplay", null, "false")
+                            .choose("motion.transition", null, kind),
+                    PRESSED));
         }
-        measure(
+        all.add(new Moving(
                 "single.drift",
-                made("banner").choose("motion.hold", null, "20").choose("motion.drift", null, "toward"),
-                WAITED);
-        measure("row", made("row"), PRESSED);
-        measure("depth", made("depth"), PRESSED);
-        measure("marquee", made("marquee"), WAITED);
-        measure("grid", made("grid"), SCROLLED);
-        measure("wordrows", made("wordrows"), SCROLLED);
-        measure("standing", made("standing"), SCROLLED);
+                () -> made("banner").choose("motion.hold", null, "20").choose("motion.drift", null, "toward"),
+                WAITED));
+        all.add(new Moving("row", () -> made("row"), PRESSED));
+        all.add(new Moving("depth", () -> made("depth"), PRESSED));
+        all.add(new Moving("marquee", () -> made("marquee"), WAITED));
+        for (String scrolled : List.of("grid", "wordrows", "standing")) {
+            all.add(new Moving(scrolled, () -> made(scrolled), SCROLLED));
+        }
+        return all;
     }
 
     private Made made(String starter) {

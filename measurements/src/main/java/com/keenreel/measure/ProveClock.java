@@ -22,14 +22,18 @@ public final class ProveClock {
     private static final double HOURS = 10;
 
     private static final String LOOK = """
-            (moments) => moments.map((ms) => {
-              window.ask({ command: 'at', ms });
+            async (moments) => {
               const root = document.querySelector('keen-reel').shadowRoot;
               const number = (slide) => (slide ? Number(slide.className.match(/slide-(\\d+)/)[1]) - 1 : -1);
-              const coming = root.querySelector('.slide.coming');
-              const moving = coming ?? root.querySelector('.frame');
-              return [number(root.querySelector('.slide.now')), number(coming), moving.getAnimations()[0].currentTime];
-            })""";
+              const seen = [];
+              for (const ms of moments) {
+                await window.ask({ command: 'at', ms });
+                const coming = root.querySelector('.slide.coming');
+                const moving = coming ?? root.querySelector('.frame');
+                seen.push([number(root.querySelector('.slide.now')), number(coming), moving.getAnimations({ subtree: !!coming })[0].currentTime]);
+              }
+              return seen;
+            }""";
 
     /** Goes through that time, ms; gives back how many animations there were at once. */
     private static final String DRIVE = """
@@ -37,7 +41,7 @@ public final class ProveClock {
               const root = document.querySelector('keen-reel').shadowRoot;
               let most = 0;
               for (let ms = from; ms < to; ms += 250) {
-                window.ask({ command: 'at', ms });
+                await window.ask({ command: 'at', ms });
                 most = Math.max(most, root.getAnimations().length);
                 if (ms % 60000 === 0) await new Promise(requestAnimationFrame);
               }

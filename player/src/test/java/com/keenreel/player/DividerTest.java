@@ -149,7 +149,7 @@ class DividerTest extends ReelPages {
     @Test
     void aFingerScrollsThePageOverSidesThatLieOneAboveTheOtherAndMovesTheDividerByItsHandleOrATap() {
         String address =
-                Kinds.pair(reels).choose("pairs.direction", "phone", "down").address();
+                Kinds.pair(reels).choose("pairs.direction", "phone", "down").publish();
         try (Visitor phone = Visitor.onPhone()) {
             Page page = phone.open(address);
             Locator handle = page.locator(".slide-1 .handle");
@@ -344,7 +344,7 @@ class DividerTest extends ReelPages {
     void withScriptsOffBothPicturesAreThereWithTheirNames() {
         StaticReel reel = Kinds.pair(reels);
         for (String direction : List.of("across", "down")) {
-            String address = reel.choose("pairs.direction", null, direction).address();
+            String address = reel.choose("pairs.direction", null, direction).publish();
             try (Visitor visitor = new Visitor(false)) {
                 Page page = visitor.open(address);
                 BoundingBox before = page.locator(".slide-1 .side").boundingBox();

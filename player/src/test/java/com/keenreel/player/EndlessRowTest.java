@@ -225,7 +225,7 @@ class EndlessRowTest extends ReelPages {
             assertThat(seen(page, "jump")).as("all that is seen moves alike").isLessThan(1);
         }
         try (Visitor phone = Visitor.onPhone();
-                Page page = phone.open(reel.address())) {
+                Page page = phone.open(reel.publish())) {
             assertThat(page.locator(".run")).hasCount(1);
             page.evaluate("() => { document.body.style.paddingBottom = '2000px' }");
             assertThat(page.locator(".view")).hasCSS("touch-action", "pan-y");

@@ -163,7 +163,7 @@ class ForEveryoneTest extends ReelPages {
     void keepsItsShapesInColoursThatTheVisitorChose() {
         Page page = visitor.blank();
         page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
-        page.navigate(banner("Forced").address());
+        page.navigate(banner("Forced").publish());
         assertThat(page.locator("keen-reel .run")).hasCount(1);
         for (String part : List.of(".arrow-next", ".pause")) {
             assertThat(page.locator(part)).hasCSS("border-top-width", "2px");

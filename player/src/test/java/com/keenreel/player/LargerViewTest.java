@@ -183,7 +183,7 @@ class LargerViewTest extends ReelPages {
 
     @Test
     void withoutScriptThePressLeadsToThePicture() {
-        String address = reel("Larger, no script", "banner").address();
+        String address = reel("Larger, no script", "banner").publish();
         try (Visitor visitor = new Visitor(false)) {
             Page page = visitor.open(address);
             List<Locator> links = page.locator(".larger").all();

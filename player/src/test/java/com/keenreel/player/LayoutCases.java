@@ -158,7 +158,7 @@ public final class LayoutCases implements AutoCloseable {
     /** A page with as many hosts as there are widths; what they show is handed to them, of whichever reel. */
     private void begin(StaticReel reel) {
         begun = true;
-        reel.address();
+        reel.publish();
         // below the window nothing has begun to stay in it, nothing is drawn, and no picture is waited for
         String hosts = ("<div><keen-reel src=\"" + site.origin() + "/r/" + reel.slug() + "\"></keen-reel></div>")
                 .repeat(WIDTHS);

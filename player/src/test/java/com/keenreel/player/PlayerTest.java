@@ -214,9 +214,9 @@ class PlayerTest extends ReelPages {
     @Test
     void whoeverAskedForLessMotionIsNotMoved() {
         StaticReel reel = banner("Still");
-        String address = reel.address();
+        String address = reel.publish();
         StaticReel band = reels.make("Still band", "marquee", "full", "logos/tundleby.svg", "logos/ovenwick.svg");
-        String bandAddress = band.address();
+        String bandAddress = band.publish();
         Page page = visitor.blank();
         page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
         page.navigate(address);
@@ -383,7 +383,7 @@ class PlayerTest extends ReelPages {
         StaticReel reel =
                 banner("Fails").choose("motion.autoplay", null, "false").choose("look.ground", null, "#f3e9d0");
         reel.say(reel.slides().get(0), "alt", "A bench with bowls of glaze");
-        String address = reel.address();
+        String address = reel.publish();
         Page page = visitor.blank();
         page.route("**/first-*", route -> route.abort());
         page.navigate(address);

@@ -69,7 +69,7 @@ class PublishedPageTest extends ReelPages {
     void theDraftAloneAndThePublishedPageAreEqualInEveryPixel() {
         Kinds.some(reels, 6).forEach((kind, reel) -> {
             List<Integer> widths = Sampled.of(WIDTHS, 1);
-            List<byte[]> live = held(reel.address(), widths);
+            List<byte[]> live = held(reel.publish(), widths);
             List<byte[]> draft = held(reels.draft(reel), widths);
             for (int i = 0; i < widths.size(); i++) {
                 assertThat(Pixels.difference(draft.get(i), live.get(i), new Rectangle(), Pixels.levels(kind)))
@@ -83,7 +83,7 @@ class PublishedPageTest extends ReelPages {
     void withScriptsOffEverySlideIsThereWithItsWords() {
         try (Visitor reader = new Visitor(false)) {
             for (Map.Entry<String, StaticReel> kind : Kinds.all(reels).entrySet()) {
-                Page page = reader.open(kind.getValue().address());
+                Page page = reader.open(kind.getValue().publish());
                 int slides = kind.getValue().slides().size();
                 Locator shown = page.locator(kind.getKey().equals("marquee") ? ".copy-0 .slide" : ".slide");
                 assertThat(shown).hasCount(slides);

@@ -1,5 +1,7 @@
 package com.keenreel.player;
 
+import java.nio.file.Path;
+
 /**
  * Makes reels of the demonstration's pictures.
  *
@@ -7,7 +9,7 @@ package com.keenreel.player;
  */
 public interface ReelMaker<R extends TestReel<R>> {
     /** The demonstration's pictures, from the folder of a module. */
-    java.nio.file.Path PICTURES = java.nio.file.Path.of("..", "samples", "pictures");
+    Path PICTURES = Path.of("..", "samples", "pictures");
 
     /**
      * Makes a reel.

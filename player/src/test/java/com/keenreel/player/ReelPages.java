@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
 
@@ -33,7 +34,7 @@ abstract class ReelPages {
 
     /** Opens a page of somebody else's with that code between two lines of words. */
     final Page open(String code) {
-        return visitor.open(pages.page("/page", Pages.around(code), java.util.Map.of()));
+        return visitor.open(pages.page("/page", Pages.around(code), Map.of()));
     }
 
     /** Opens a page on which a reel stands once in a box of each of those widths, CSS px, in their order. */
@@ -48,9 +49,10 @@ abstract class ReelPages {
                     .append("</div>");
         }
         boxes.append("<script src=\"").append(reels.origin()).append("/reel.js\"></script></body>");
-        Page page = visitor.open(pages.page("/hosts", Pages.html("", boxes.toString()), java.util.Map.of()));
-        com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("keen-reel .run"))
-                .hasCount(widths.length);
+        Page page = visitor.open(pages.page("/hosts", Pages.html("", boxes.toString()), Map.of()));
+        page.waitForFunction(
+                "count => [...document.querySelectorAll('keen-reel')].filter(({ shadowRoot }) => shadowRoot?.querySelector('.run')).length === count",
+                widths.length);
         return page;
     }
 

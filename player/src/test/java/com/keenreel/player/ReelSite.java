@@ -1,5 +1,7 @@
 package com.keenreel.player;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.keenreel.core.arrangement.Arrangements;
 import com.keenreel.core.reel.PictureFacts;
 import com.keenreel.core.reel.PictureId;
@@ -159,8 +161,7 @@ public final class ReelSite extends Site implements ReelMaker<StaticReel> {
     /** A page of the visitor's with what is at that address, once a player runs there. */
     Page running(String address) {
         Page page = visitor.open(address);
-        com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator(".run"))
-                .hasCount(1);
+        assertThat(page.locator(".run")).hasCount(1);
         return page;
     }
 

@@ -141,7 +141,7 @@ class ScrolledTest extends ReelPages {
             }
         }
         try (Visitor phone = Visitor.onPhone();
-                Page page = phone.open(reel.address())) {
+                Page page = phone.open(reel.publish())) {
             assertThat(page.locator("keen-reel .run")).hasCount(1);
             Locator linked = page.locator("keen-reel .word-4");
             linked.tap();
@@ -159,7 +159,7 @@ class ScrolledTest extends ReelPages {
         try (Page page = visitor.blank()) {
             page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
             page.setViewportSize(390, 800);
-            page.navigate(reel.address());
+            page.navigate(reel.publish());
             page.waitForFunction("() => document.querySelector('keen-reel').shadowRoot.querySelector('.run')");
             @SuppressWarnings("unchecked")
             Map<String, Object> stands = (Map<String, Object>) page.evaluate("""

@@ -6,8 +6,10 @@ import com.keenreel.core.reel.Reel;
 import com.keenreel.core.space.Measured;
 import com.keenreel.core.space.MeasuredType;
 import com.keenreel.core.space.Moment;
+import com.keenreel.publish.FragmentWriter;
 import com.microsoft.playwright.Page;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -52,14 +54,14 @@ public final class StaticReel extends TestReel<StaticReel> {
     }
 
     /** Makes its present state live, and returns its address. */
-    public String address() {
+    public String publish() {
         site.publish(this, "v" + ++publications);
         return site.origin() + "/r/" + slug;
     }
 
     @Override
     public Page live() {
-        return site.running(address());
+        return site.running(publish());
     }
 
     /** Opens its draft page, which has a clock that can be held; once the player runs there. */
@@ -69,26 +71,25 @@ public final class StaticReel extends TestReel<StaticReel> {
 
     /** Makes it live, and returns the code of the element. */
     public String element() {
-        address();
+        publish();
         return site.snippet(this).element();
     }
 
     /** Makes it live, and returns the code of the element without attributes of style. */
     public String plainElement() {
-        address();
+        publish();
         return site.snippet(this).plainElement();
     }
 
     /** Makes it live, and returns the code of the frame. */
     public String frame() {
-        address();
+        publish();
         return site.snippet(this).frame();
     }
 
     /** The fragment as JSON, as a page shows it that hands it to the element itself. */
     public String fragment() {
-        return com.keenreel.publish.FragmentWriter.write(site.material(reel, null), "shown")
-                .json(site.origin());
+        return FragmentWriter.write(site.material(reel, null), "shown").json(site.origin());
     }
 
     /** Makes it live on a page below the first window, and returns its address. */
@@ -96,7 +97,7 @@ public final class StaticReel extends TestReel<StaticReel> {
         return site.page(
                 "/below/" + slug,
                 Pages.html("", "<body><div style=\"height:1500px\"></div>" + element() + "</body>"),
-                java.util.Map.of());
+                Map.of());
     }
 
     private record Predicted(double width, List<Measured> boxes, List<MeasuredType> type) {}

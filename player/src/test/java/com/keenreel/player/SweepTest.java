@@ -146,7 +146,7 @@ class SweepTest extends ReelPages {
 
     @Test
     void nothingMovesByItselfWhereLessMotionIsAskedFor() {
-        String address = Kinds.pair(reels).choose("pairs.sweep", null, "again").address();
+        String address = Kinds.pair(reels).choose("pairs.sweep", null, "again").publish();
         Page page = visitor.blank();
         page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
         page.navigate(address);
