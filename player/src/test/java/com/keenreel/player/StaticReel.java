@@ -20,6 +20,9 @@ public final class StaticReel extends TestReel<StaticReel> {
     /** The height of a window where a test says nothing of it, px. */
     private static final double WINDOW = 800;
 
+    /** More than a window on a page. */
+    private static final String SPACE = "<div style=\"height:1500px\"></div>";
+
     private final ReelSite site;
     private final String slug;
     private Reel reel;
@@ -92,12 +95,9 @@ public final class StaticReel extends TestReel<StaticReel> {
         return FragmentWriter.write(site.material(reel, null), "shown").json(site.origin());
     }
 
-    /** Makes it live on a page below the first window, and returns its address. */
+    /** Makes it live on a page below the first window and above another one, and returns its address. */
     public String below() {
-        return site.page(
-                "/below/" + slug,
-                Pages.html("", "<body><div style=\"height:1500px\"></div>" + element() + "</body>"),
-                Map.of());
+        return site.page("/below/" + slug, Pages.html("", "<body>" + SPACE + element() + SPACE + "</body>"), Map.of());
     }
 
     private record Predicted(double width, List<Measured> boxes, List<MeasuredType> type) {}
