@@ -24,7 +24,7 @@ function ran(module) {
 function described({ module, name }) {
   const source = readFileSync(join(module, 'src', 'test', 'java', `${name.replaceAll('.', '/')}.java`), 'utf8');
   const doc = source.match(/\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\s*(?:@[\w.]+(?:\([^)]*\))?\s*)*(?:public |abstract |final )*class /)?.[1] ?? '';
-  const proves = doc.replace(/^\s*\* ?/gm, ' ').replace(/\{@(?:code|link) ([^}]*)\}/g, '$1').replace(/\s+/g, ' ').trim().match(/^.*?[.:](?= |$)/)?.[0] ?? '';
+  const proves = doc.replace(/^\s*\* ?/gm, ' ').replace(/\{@(?:code|link) ([^}]*)\}/g, '$1').replace(/\s+/g, ' ').trim().match(/^.*?\.(?= |$)/)?.[0] ?? '';
   const waits = [
     /\bOwnApplication\b|\bQuickStart\b|\bProcessBuilder\b/.test(source) && 'processes',
     module === 'app' && /\bRunning\b|\bEditor\b/.test(source) && 'the application',
