@@ -6,7 +6,7 @@ import org.assertj.core.api.Assertions;
 
 /**
  * Holds reels at a moment, asks for one and waits for one. A moment is looked at only after the clock has answered that it
- * holds; no test holds or waits in a way of its own.
+ * holds.
  */
 public final class Clock {
     /**

@@ -1,5 +1,6 @@
 package com.keenreel.player;
 
+import com.microsoft.playwright.Page;
 import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -8,7 +9,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import javax.imageio.ImageIO;
 
 /** Compares two screenshots. */
@@ -22,7 +25,52 @@ public final class Pixels {
     /** What is out of focus is drawn by tiles, whose rounding adds up. */
     public static final int BLURRED = 3;
 
+    private static final String HOLD = """
+            async () => {
+              const host = document.querySelector('keen-reel');
+              const frames = () => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
+              await host.ready;
+              await document.fonts.ready;
+              await frames();
+              const seen = [...host.shadowRoot.querySelectorAll('img')];
+              seen.forEach((image) => { // a screenshot shows what is below the window too
+                image.sizes = image.sizes.replace(/^auto, /, ''); // of what is not lazy it would mean the whole window
+                image.loading = 'eager';
+                // of what stands behind the others a browser may keep the file that it had at another width
+                if (image.closest('.by-distance')) image.srcset = image.srcset.split(', ').at(-1);
+              });
+              await frames(); // another file may be chosen then, while the former one is still shown
+              await Promise.all(seen.map(async (image) => {
+                while (!image.complete) await frames();
+                await image.decode();
+              }));
+              host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              const dots = host.shadowRoot.querySelectorAll('.dot');
+              const shown = (display) => dots.forEach((dot) => dot.style.setProperty('display', display));
+              shown('none'); // one that has grown keeps the edges that it had on its way
+              await frames();
+              shown('');
+              await frames();
+            }""";
+
     private Pixels() {}
+
+    /** The first reel's pixels in windows of those widths, ascending, with its type in the cache and everything held at 0. */
+    public static List<byte[]> held(Visitor visitor, String address, List<Integer> widths) {
+        List<byte[]> held = new ArrayList<>();
+        try (Page page = visitor.blank()) {
+            page.setViewportSize(widths.get(0), 900);
+            page.navigate(address);
+            page.evaluate(HOLD);
+            for (int width : widths) {
+                page.setViewportSize(width, 900);
+                page.reload();
+                page.evaluate(HOLD);
+                held.add(page.locator("keen-reel").screenshot());
+            }
+        }
+        return held;
+    }
 
     /** By how many of 255 levels a reel of that kind may differ from itself. */
     public static int levels(String kind) {

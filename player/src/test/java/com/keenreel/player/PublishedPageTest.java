@@ -18,59 +18,14 @@ import tools.jackson.databind.json.JsonMapper;
 class PublishedPageTest extends ReelPages {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private static final String HOLD = """
-            async () => {
-              const host = document.querySelector('keen-reel');
-              const frames = () => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)));
-              await host.ready;
-              await document.fonts.ready;
-              await frames();
-              const seen = [...host.shadowRoot.querySelectorAll('img')];
-              seen.forEach((image) => { // a screenshot shows what is below the window too
-                image.sizes = image.sizes.replace(/^auto, /, ''); // of what is not lazy it would mean the whole window
-                image.loading = 'eager';
-                // of what stands behind the others a browser may keep the file that it had at another width
-                if (image.closest('.by-distance')) image.srcset = image.srcset.split(', ').at(-1);
-              });
-              await frames(); // another file may be chosen then, while the former one is still shown
-              await Promise.all(seen.map(async (image) => {
-                while (!image.complete) await frames();
-                await image.decode();
-              }));
-              host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
-              const dots = host.shadowRoot.querySelectorAll('.dot');
-              const shown = (display) => dots.forEach((dot) => dot.style.setProperty('display', display));
-              shown('none'); // one that has grown keeps the edges that it had on its way
-              await frames();
-              shown('');
-              await frames();
-            }""";
-
     private static final List<Integer> WIDTHS = List.of(390, 820, 1280); // growing: larger pictures are kept
-
-    /** The reel's pixels in windows of those widths, ascending, with its type in the cache. */
-    private List<byte[]> held(String address, List<Integer> widths) {
-        List<byte[]> held = new ArrayList<>();
-        try (Page page = visitor.blank()) {
-            page.setViewportSize(widths.get(0), 900);
-            page.navigate(address);
-            page.evaluate(HOLD);
-            for (int width : widths) {
-                page.setViewportSize(width, 900);
-                page.reload();
-                page.evaluate(HOLD);
-                held.add(page.locator("keen-reel").screenshot());
-            }
-        }
-        return held;
-    }
 
     @Test
     void theDraftAloneAndThePublishedPageAreEqualInEveryPixel() {
         Kinds.some(reels, 6).forEach((kind, reel) -> {
             List<Integer> widths = Sampled.of(WIDTHS, 1);
-            List<byte[]> live = held(reel.publish(), widths);
-            List<byte[]> draft = held(reels.draft(reel), widths);
+            List<byte[]> live = Pixels.held(visitor, reel.publish(), widths);
+            List<byte[]> draft = Pixels.held(visitor, reels.draft(reel), widths);
             for (int i = 0; i < widths.size(); i++) {
                 assertThat(Pixels.difference(draft.get(i), live.get(i), new Rectangle(), Pixels.levels(kind)))
                         .as(kind + " at " + widths.get(i))
