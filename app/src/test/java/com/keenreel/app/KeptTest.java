@@ -91,9 +91,7 @@ class KeptTest {
         page.locator("[data-redo]").click();
         assertThat(page.locator(".block textarea")).hasValue("Typed and left");
         for (int i = 0; page.locator(".block").count() > 0 && i < 4; i++) {
-            page.waitForLoadState();
-            page.locator("[data-undo]").click();
-            page.waitForTimeout(500);
+            loadedAnew(page, () -> page.locator("[data-undo]").click());
         }
         assertThat(page.locator(".block")).hasCount(0);
         assertThat(editor.problems()).isEmpty();
@@ -114,16 +112,21 @@ class KeptTest {
         assertThat(page.locator("[data-words] [data-stored]")).hasText("Stored.");
         assertThat(title(picture)).isEqualTo("Second");
         while (!title(picture).equals(before)) {
-            page.locator("[data-undo]").click();
-            page.waitForTimeout(300);
+            loadedAnew(page, () -> page.locator("[data-undo]").click());
         }
         assertThat(title).hasValue(before);
-        page.locator("[data-redo]").click();
-        page.waitForTimeout(300);
+        loadedAnew(page, () -> page.locator("[data-redo]").click());
         assertThat(title(picture)).isNotEqualTo(before);
         page.locator("[data-undo]").click();
         assertThat(title).hasValue(before);
         assertThat(editor.problems()).isEmpty();
+    }
+
+    /** Does what loads the page anew, and waits until it is there. */
+    private static void loadedAnew(Page page, Runnable doing) {
+        page.evaluate("() => { window.before = true }");
+        doing.run();
+        page.waitForFunction("() => !window.before && document.readyState === 'complete'");
     }
 
     private String title(String picture) {

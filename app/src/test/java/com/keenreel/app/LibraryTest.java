@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Wait;
 import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BooleanSupplier;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
@@ -64,13 +64,6 @@ class LibraryTest {
                 .select("figure[data-picture]")
                 .forEach(figure -> shown.add(figure.attr("data-picture")));
         return shown;
-    }
-
-    private static void until(String what, BooleanSupplier true_) throws InterruptedException {
-        for (int i = 0; i < 300 && !true_.getAsBoolean(); i++) {
-            Thread.sleep(100);
-        }
-        assertThat(true_.getAsBoolean()).as(what).isTrue();
     }
 
     private String live(String slug) {
@@ -144,7 +137,7 @@ class LibraryTest {
 
         editor.send("PUT", "/pictures/sets/" + set, "{\"add\":" + list(List.of(three)) + "}");
         assertThat(reel.slides()).containsExactly("of" + one, "of" + two, "of" + three);
-        until("the third is live by itself", () -> live(slug).contains("slide-3"));
+        Wait.until("the third is live by itself", () -> live(slug).contains("slide-3"));
         assertThat(live(slug)).contains("The second");
         reel.choose("shape.ratio", null, "1:1"); // work that is not published yet
         Made other = editor.make("Follows it too", "banner", "full", "plate-03-target-square.jpg");
@@ -153,7 +146,7 @@ class LibraryTest {
         String four = plain("follow-4.png", 0x405010, 160, 90);
         String before = live(slug);
         editor.send("PUT", "/pictures/sets/" + set, "{\"add\":" + list(List.of(four)) + "}");
-        until(
+        Wait.until(
                 "the other, on which nobody works, is live by itself",
                 () -> live(otherSlug).contains("slide-4"));
         assertThat(live(slug)).as("unpublished work waits").isEqualTo(before);
@@ -161,7 +154,7 @@ class LibraryTest {
         reel.publish();
         assertThat(live(slug)).contains("slide-4");
         editor.send("PUT", "/pictures/sets/" + set, "{\"takeOut\":" + list(List.of(four)) + "}");
-        until("the fourth is gone by itself", () -> !live(slug).contains("slide-4"));
+        Wait.until("the fourth is gone by itself", () -> !live(slug).contains("slide-4"));
 
         assertThatThrownBy(() -> reel.edit("{'kind':'remove','slide':'of" + one + "'}"))
                 .hasMessageContaining("come from a set");
@@ -186,7 +179,7 @@ class LibraryTest {
         reel.edit(follow + "true}}");
         reel.publish(); // visitors meet the same as before
         editor.send("PUT", "/pictures/sets/" + set, "{\"add\":" + list(List.of(two)) + "}");
-        until("the second is live by itself", () -> live(slug).contains("slide-2"));
+        Wait.until("the second is live by itself", () -> live(slug).contains("slide-2"));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.player.ReelMaker;
+import com.keenreel.player.Wait;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -16,6 +17,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.Arrays;
+import java.util.function.Supplier;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
@@ -38,19 +40,13 @@ class PicturesOverHttpTest {
         return editor.send("POST", "/pictures?name=" + name, bytes);
     }
 
-    private JsonNode worked(JsonNode picture) throws InterruptedException {
-        for (int i = 0; i < 200; i++) {
-            JsonNode state = editor.send(
-                            "POST",
-                            "/pictures/states",
-                            "[\"" + picture.path("id").asString() + "\"]")
-                    .path(0);
-            if (!state.path("state").asString().equals("waiting")) {
-                return state;
-            }
-            Thread.sleep(100);
-        }
-        throw new AssertionError("still waiting");
+    /** A picture that was brought, once it is made ready or refused. */
+    private JsonNode worked(JsonNode picture) {
+        String asked = "[\"" + picture.path("id").asString() + "\"]";
+        Supplier<JsonNode> now =
+                () -> editor.send("POST", "/pictures/states", asked).path(0);
+        Wait.until("it is made ready", () -> !now.get().path("state").asString().equals("waiting"));
+        return now.get();
     }
 
     private static byte[] drawn(String format, int type, int width, int height) throws IOException {

@@ -3,8 +3,10 @@ package com.keenreel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.keenreel.app.Editor.Made;
+import com.keenreel.player.Wait;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -46,15 +48,14 @@ class PrintsTest {
                 .toList();
     }
 
-    private JsonNode prepared(Made reel) throws InterruptedException {
-        JsonNode progress = editor.send("POST", "/reels/" + reel.id + "/prints", null);
-        for (int i = 0;
-                i < 300 && progress.path("ready").asInt() < progress.path("of").asInt();
-                i++) {
-            Thread.sleep(100);
-            progress = editor.send("POST", "/reels/" + reel.id + "/prints", null);
-        }
-        return progress;
+    /** How many pictures of a reel are made ready, and of how many, once all are. */
+    private JsonNode prepared(Made reel) {
+        Supplier<JsonNode> progress = () -> editor.send("POST", "/reels/" + reel.id + "/prints", null);
+        Wait.until("all are ready", () -> {
+            JsonNode now = progress.get();
+            return now.path("ready").asInt() >= now.path("of").asInt();
+        });
+        return progress.get();
     }
 
     @Test

@@ -32,7 +32,7 @@ public final class Boxes {
               const root = host.shadowRoot;
               const late = () => root.querySelector('.fits:not(.ready), .screen:not(.ready)'); // they wait for their scripts
               for (let frames = 0; frames < 600 && late(); frames++) await new Promise(requestAnimationFrame);
-              await (%2$s)(root, 0);
+              await (%2$s)(root, () => 0);
               root.getAnimations().forEach((animation) => {
                 if (animation.effect.target.matches('[class^=picture]')) animation.cancel(); // what moves within its frame stands at its place
               });

@@ -49,12 +49,6 @@ class CarouselPatternTest extends ReelPages {
               return wrong;
             }""";
 
-    private static final String STANDS = """
-            () => {
-              const root = document.querySelector('keen-reel').shadowRoot;
-              return !root.querySelector('.coming') && !root.getAnimations().some(({ effect, playState }) => playState === 'running' && effect.target?.matches('.strip, .slide'));
-            }""";
-
     /** Which element has focus: none where it is lost, or on the page. */
     private static final String FOCUSED = """
             () => {
@@ -84,7 +78,7 @@ class CarouselPatternTest extends ReelPages {
     }
 
     private static void follows(Page page, String name, String step) {
-        page.waitForFunction(STANDS);
+        Clock.still(page);
         assertThat((List<?>) page.evaluate(UNLIKE_THE_PATTERN, name))
                 .as("%s, %s", name, step)
                 .isEmpty();

@@ -169,18 +169,12 @@ class EndlessRowTest extends ReelPages {
         page.mouse().click(next.x + next.width / 2, next.y + 40);
         stands(page, 1, 2, 3);
         assertThat(look(page, 2)).isEqualTo("1 1");
-        page.evaluate("""
-                () => {
-                  const root = document.querySelector('keen-reel').shadowRoot;
-                  root.querySelector('.arrow-next').click();
-                  root.getAnimations().forEach((one) => { one.pause(); one.currentTime = one.effect.getTiming().duration / 2; });
-                }""");
+        Clock.press(page, ".arrow-next", 0.5);
         double both = Stream.of(2, 3)
                 .mapToDouble(slide -> Double.parseDouble(look(page, slide).split(" ")[0]))
                 .sum();
         assertThat(both).as("as much as one has lost the other has won").isCloseTo(2 - 0.6, within(0.002));
-        page.evaluate(
-                "() => document.querySelector('keen-reel').shadowRoot.getAnimations().forEach((one) => one.play())");
+        Clock.runOn(page);
         stands(page, 2, 3, 4);
         assertThat(page.locator(".slide:not([inert])")).hasCount(1);
     }

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** What is asked for while a change is under way: nothing jumps, and it ends where a visitor asked to go. */
 class InterruptedTest extends ReelPages {
-    private static final int TIME = 2000; // ms of a change
+    private static final String TIME = "2"; // s of a change
     private static final int MOMENTS = 10;
 
     /** Everything that is seen, in a comparable form: box in px from the view's corner, and opacity. */
@@ -33,16 +33,6 @@ class InterruptedTest extends ReelPages {
               return { seen, width: view.width, height: view.height };
             }""";
 
-    /** Begins a change by a press, and holds it at a moment. */
-    private static final String HOLD = """
-            async ([press, ms]) => {
-              const root = document.querySelector('keen-reel').shadowRoot;
-              root.querySelector(press).click();
-              const moving = root.getAnimations().filter(({ effect }) => effect.target.closest('.coming, .now, .ground'));
-              moving.forEach((one) => { one.pause(); one.currentTime = ms; });
-              await Promise.all(moving.map(({ ready }) => ready));
-            }""";
-
     /** Presses, and says how far anything is from where it was before, px or hundredths of opacity. */
     private static final String PRESS = """
             (press) => {
@@ -54,18 +44,6 @@ class InterruptedTest extends ReelPages {
               const differs = (a, b) => (a && b ? Math.max(...a.map((value, i) => Math.abs(value - b[i]))) : 1000);
               return Math.max(0, ...Object.keys({ ...before, ...after }).map((name) => differs(before[name], after[name])));
             }""".formatted(SEEN);
-
-    /** What is under way comes to its end at once, and whatever was asked for after it. */
-    private static final String FINISH = """
-            async () => {
-              const root = document.querySelector('keen-reel').shadowRoot;
-              for (let changes = 0; changes < 4; changes++) {
-                root.getAnimations().filter(({ effect }) => effect.target.closest('.coming, .now, .ground')).forEach((one) => one.finish());
-                await new Promise(requestAnimationFrame);
-                await new Promise(requestAnimationFrame);
-                if (!root.querySelector('.coming')) return;
-              }
-            }""";
 
     private record Way(TransitionKind coming, LeavingKind leaving) {}
 
@@ -85,7 +63,7 @@ class InterruptedTest extends ReelPages {
     }
 
     private static void standsAt(Page page, int slide, String what) {
-        page.evaluate(FINISH);
+        Clock.end(page);
         Object now = page.evaluate(
                 "() => document.querySelector('keen-reel').shadowRoot.querySelector('.slide.now').className");
         assertThat((String) now).as(what).contains("slide-" + slide).doesNotContain("coming");
@@ -100,7 +78,7 @@ class InterruptedTest extends ReelPages {
                         "plate-01-quatrefoil.jpg",
                         "plate-04-fan.jpg",
                         "plate-02-eight-star.jpg")
-                .choose("motion.time", null, String.valueOf(TIME / 1000.0))
+                .choose("motion.time", null, TIME)
                 .choose("motion.autoplay", null, "false");
         reel.slides().forEach(slide -> reel.say(slide, "title", "Interrupted"));
         for (Way way : Sampled.of(ways(), 3)) {
@@ -114,25 +92,24 @@ class InterruptedTest extends ReelPages {
                             MotionOptions.LEAVING.domain().write(way.leaving));
             Page page = reel.live();
             for (int i = 0; i < MOMENTS; i++) {
-                int moment = TIME * (2 * i + 1) / (2 * MOMENTS);
-                String what = way + " at " + moment + " ms";
-                page.evaluate(HOLD, List.of(".arrow-next", moment));
+                double share = (2 * i + 1) / (2.0 * MOMENTS);
+                String what = way + " at " + share;
+                Clock.press(page, ".arrow-next", share);
                 assertThat(jump(page, ".arrow-previous"))
                         .as(what + ", asked back")
                         .isLessThanOrEqualTo(1);
                 standsAt(page, 1, what + ", asked back");
 
-                page.evaluate(HOLD, List.of(".arrow-next", moment));
+                Clock.press(page, ".arrow-next", share);
                 assertThat(jump(page, ".arrow-next"))
                         .as(what + ", a third asked for")
                         .isLessThanOrEqualTo(1);
                 standsAt(page, 3, what + ", a third asked for");
 
-                page.evaluate(HOLD, List.of(".arrow-next", moment)); // after the last comes the first
+                Clock.press(page, ".arrow-next", share); // after the last comes the first
                 Map<String, List<Number>> before = shares(page);
                 page.setViewportSize(i % 2 == 0 ? 800 : 1280, 800); // where the frame has another ratio
-                page.evaluate(
-                        "() => new Promise((frame) => requestAnimationFrame(() => requestAnimationFrame(frame)))");
+                Clock.frames(page);
                 same(before, shares(page), what + ", across a limit");
                 standsAt(page, 1, what + ", across a limit");
             }

@@ -22,9 +22,6 @@ public final class Pixels {
     /** The edges of what is turned in space are smoothed by where its layer was drawn; that a slide is elsewhere is far more. */
     public static final int SMOOTHED = 12;
 
-    /** What is out of focus is drawn by tiles, whose rounding adds up. */
-    public static final int BLURRED = 3;
-
     private static final String HOLD = """
             async () => {
               const host = document.querySelector('keen-reel');
@@ -38,20 +35,24 @@ public final class Pixels {
                 image.loading = 'eager';
                 // of what stands behind the others a browser may keep the file that it had at another width
                 if (image.closest('.by-distance')) image.srcset = image.srcset.split(', ').at(-1);
+                // what is large may be scaled from what was made of the same file where it is small: each has a file of its own
+                const size = image.matches('.behind, .thumbs *') ? 'small' : 'large';
+                image.srcset = image.srcset.replace(/ (\\d+w)/g, `?${size} $1`);
+                image.src += `?${size}`;
               });
               await frames(); // another file may be chosen then, while the former one is still shown
               await Promise.all(seen.map(async (image) => {
                 while (!image.complete) await frames();
                 await image.decode();
               }));
-              host.shadowRoot.getAnimations().forEach((animation) => { animation.pause(); animation.currentTime = 0; });
+              await (%s)(host.shadowRoot, () => 0);
               const dots = host.shadowRoot.querySelectorAll('.dot');
               const shown = (display) => dots.forEach((dot) => dot.style.setProperty('display', display));
               shown('none'); // one that has grown keeps the edges that it had on its way
               await frames();
               shown('');
               await frames();
-            }""";
+            }""".formatted(Clock.HOLD.strip());
 
     private Pixels() {}
 
@@ -74,11 +75,7 @@ public final class Pixels {
 
     /** By how many of 255 levels a reel of that kind may differ from itself. */
     public static int levels(String kind) {
-        return switch (kind) {
-            case "depth" -> SMOOTHED;
-            case "row" -> BLURRED; // what is behind its pictures is
-            default -> ROUNDED;
-        };
+        return kind.equals("depth") ? SMOOTHED : ROUNDED;
     }
 
     /**

@@ -233,9 +233,10 @@ class TransitionsTest extends ReelPages {
         Page live = reel.live();
         for (boolean forward : new boolean[] {true, false}) {
             live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
-            Object looks = live.evaluate(looksAllAlong(LOOK), List.of(LOOKS, (int) TIME));
-            assertThat((List<?>) looks).as("%s, frames seen", kind).hasSize(LOOKS);
-            for (Object look : (List<?>) looks) {
+            List<?> looks = Clock.along(live, LOOK, Clock.shares(LOOKS));
+            Clock.runOn(live);
+            assertThat(looks).as("%s, frames seen", kind).hasSize(LOOKS);
+            for (Object look : looks) {
                 compare(look, transition.plan(TIME, forward, Easing.GENTLE), kind + (forward ? "" : ", back"));
             }
             assertThat(live.locator(forward ? ".slide-2.now" : ".slide-1.now")).hasCount(1);
@@ -289,9 +290,10 @@ class TransitionsTest extends ReelPages {
         Page live = reel.live();
         for (boolean forward : new boolean[] {true, false}) {
             live.locator(forward ? ".arrow-next" : ".arrow-previous").click();
-            Object looks = live.evaluate(looksAllAlong(LOOK), List.of(LOOKS, (int) TIME));
-            assertThat((List<?>) looks).hasSize(LOOKS);
-            for (Object look : (List<?>) looks) {
+            List<?> looks = Clock.along(live, LOOK, Clock.shares(LOOKS));
+            Clock.runOn(live);
+            assertThat(looks).hasSize(LOOKS);
+            for (Object look : looks) {
                 compare(look, InPieces.plan(forward), forward ? "on" : "back");
             }
             assertThat(live.locator(forward ? ".slide-2.now" : ".slide-1.now")).hasCount(1);
@@ -314,29 +316,6 @@ class TransitionsTest extends ReelPages {
             assertThat(((Number) seen.get("time")).doubleValue()).isCloseTo(TIME * i / (double) LOOKS, within(0.01));
             compare(seen, InPieces.plan(true), "held");
         }
-    }
-
-    /**
-     * Looks that often at a change that runs, from its beginning to shortly before its end: a busy machine shows few frames of it,
-     * so what runs is put to each time, and then goes on to its end by itself.
-     */
-    private static String looksAllAlong(String look) {
-        return """
-                async ([times, ms]) => {
-                  const look = %s;
-                  const frame = () => new Promise(requestAnimationFrame);
-                  while (!look()) await frame();
-                  const running = document.querySelector('keen-reel').shadowRoot.getAnimations().filter(({ playState }) => playState === 'running');
-                  running.forEach((one) => one.pause());
-                  await Promise.all(running.map(({ ready }) => ready));
-                  const seen = [];
-                  for (let i = 0; i < times; i++) {
-                    running.forEach((one) => { one.currentTime = ms * i / times; });
-                    seen.push(look());
-                  }
-                  running.forEach((one) => one.play());
-                  return seen;
-                }""".formatted(look);
     }
 
     /** Looks that often, a frame at a time, as long as there is something to see. */

@@ -10,6 +10,7 @@ import com.keenreel.app.Running;
 import com.keenreel.core.Sampled;
 import com.keenreel.player.Boxes;
 import com.keenreel.player.LayoutCases;
+import com.keenreel.player.Wait;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -210,10 +211,7 @@ abstract class EnginesTest {
     void whatAPageSaysInItsConsoleIsHeard() {
         engine.open(page("", "<script>console.error('said aloud')</script>"));
         List<String> heard = new ArrayList<>();
-        for (int tries = 0; heard.isEmpty() && tries < 100; tries++) {
-            Engine.pause(50);
-            heard.addAll(engine.problems());
-        }
+        Wait.until("it is heard", () -> heard.addAll(engine.problems()));
         assertThat(heard).singleElement().asString().contains("said aloud");
     }
 

@@ -1,5 +1,6 @@
 package com.keenreel.app.engines;
 
+import com.keenreel.player.Wait;
 import org.junit.jupiter.api.AfterEach;
 
 /** In WebKit. */
@@ -16,13 +17,16 @@ class WebKitTest extends EnginesTest {
 
     @Override
     double zoom(double times) {
-        double now = 1000 / engine.ask("() => innerWidth").asDouble();
-        for (int presses = 0; now < times - 0.05 && presses < 12; presses++) {
+        for (int presses = 0; zoomed() < times - 0.05 && presses < 12; presses++) {
+            double before = zoomed();
             ((WebKit) engine).keyboard("ctrl+plus");
-            Engine.pause(150);
-            now = 1000 / engine.ask("() => innerWidth").asDouble();
+            Wait.until("the page is larger", () -> zoomed() > before);
         }
-        return now;
+        return zoomed();
+    }
+
+    private double zoomed() {
+        return 1000 / engine.ask("() => innerWidth").asDouble();
     }
 
     @AfterEach

@@ -58,26 +58,40 @@ final class Likeness {
         double[] squares = new double[sums.length];
         summed(part, width, height, sums, squares);
         float[] likeness = new float[across * down];
+        double[] products = new double[across];
         for (int y = 0; y < down; y++) {
+            products(part, y * width, width, products);
             for (int x = 0; x < across; x++) {
                 double sum = box(sums, width + 1, x, y, side);
                 double own = box(squares, width + 1, x, y, side) - sum * sum / square.length;
-                if (own < PLAIN * PLAIN * square.length) {
-                    continue; // nothing is like what is plain
+                if (own >= PLAIN * PLAIN * square.length) { // nothing is like what is plain
+                    likeness[y * across + x] = (float) (products[x] / (varies * Math.sqrt(own)));
                 }
-                double product = 0;
-                for (int row = 0, at = 0; row < side; row++) {
-                    int from = (y + row) * width + x;
-                    float line = 0;
-                    for (int column = 0; column < side; column++, at++, from++) {
-                        line += square[at] * part[from];
-                    }
-                    product += line;
-                }
-                likeness[y * across + x] = (float) (product / (varies * Math.sqrt(own)));
             }
         }
         return likeness;
+    }
+
+    /** The sums of products with the square at every place of a row of places: all at once, as a processor does them several at a time. */
+    private void products(float[] part, int start, int width, double[] into) {
+        int side = 2 * reach + 1;
+        float[] line = new float[into.length];
+        Arrays.fill(into, 0);
+        for (int row = 0; row < side; row++) {
+            Arrays.fill(line, 0);
+            for (int column = 0; column < side; column++) {
+                add(square[row * side + column], part, start + row * width + column, line);
+            }
+            for (int x = 0; x < line.length; x++) {
+                into[x] += line[x];
+            }
+        }
+    }
+
+    private static void add(float times, float[] values, int from, float[] to) {
+        for (int x = 0; x < to.length; x++) {
+            to[x] += times * values[from + x];
+        }
     }
 
     private static void summed(float[] part, int width, int height, double[] sums, double[] squares) {

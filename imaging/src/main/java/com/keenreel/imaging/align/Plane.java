@@ -28,8 +28,19 @@ record Plane(double[] numbers, double unit) {
         return new Plane(numbers, unit * larger);
     }
 
+    /** How far a match is from where it leads, px. */
     double off(Match match) {
-        return Math.hypot(x(match.x(), match.y()) - match.toX(), y(match.x(), match.y()) - match.toY());
+        return Math.sqrt(squaredOff(match));
+    }
+
+    double squaredOff(Match match) {
+        double[] n = numbers;
+        double x = match.x() / unit;
+        double y = match.y() / unit;
+        double scale = unit / (n[6] * x + n[7] * y + 1);
+        double across = scale * (n[0] * x + n[1] * y + n[2]) - match.toX();
+        double down = scale * (n[3] * x + n[4] * y + n[5]) - match.toY();
+        return across * across + down * down;
     }
 
     /**

@@ -26,6 +26,7 @@ final class Vote {
      */
     static @Nullable Plane of(List<List<Match>> found, double within, double apart, int tries, double unit) {
         Random random = new Random(SEED);
+        double[] rest = rest(found);
         Plane best = null;
         double most = 0;
         for (int i = 0; i < tries && found.size() > 1; i++) {
@@ -35,7 +36,7 @@ final class Vote {
                 continue;
             }
             Plane said = through(one, two, unit);
-            double agree = said == null ? 0 : agreement(found, said, within);
+            double agree = said == null ? 0 : agreement(found, said, within, rest, most);
             if (agree > most) {
                 most = agree;
                 best = said;
@@ -65,14 +66,31 @@ final class Vote {
                 cos, sin, one.toX() - cos * one.x() + sin * one.y(), one.toY() - sin * one.x() - cos * one.y(), unit);
     }
 
-    /** How many agree, each the more the nearer and the liker it is. */
-    private static double agreement(List<List<Match>> found, Plane said, double within) {
+    /** From each square on, how much all that follow can agree at the most: as much as their best places are alike. */
+    private static double[] rest(List<List<Match>> found) {
+        double[] rest = new double[found.size() + 1];
+        for (int i = found.size() - 1; i >= 0; i--) {
+            rest[i] = rest[i + 1] + found.get(i).get(0).likeness();
+        }
+        return rest;
+    }
+
+    /**
+     * How many agree, each the more the nearer and the liker it is.
+     *
+     * @param rest how much squares can still agree, from each on
+     * @param most what is to be passed; where that cannot happen any more, 0 is returned
+     */
+    private static double agreement(List<List<Match>> found, Plane said, double within, double[] rest, double most) {
         double sum = 0;
-        for (List<Match> places : found) {
+        for (int i = 0; i < found.size(); i++) {
+            if (sum + rest[i] <= most) {
+                return 0;
+            }
             double best = 0;
-            for (Match match : places) {
-                double off = said.off(match) / within;
-                best = Math.max(best, off < 1 ? (1 - off * off) * match.likeness() : 0);
+            for (Match match : found.get(i)) {
+                double off = said.squaredOff(match) / (within * within);
+                best = Math.max(best, off < 1 ? (1 - off) * match.likeness() : 0);
             }
             sum += best;
         }

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -24,7 +23,8 @@ public final class MadePairs {
     /** How much of a scene a view shows, so that the other one can look beyond its edge. */
     private static final double VIEW = 0.8;
 
-    private final List<Grey> scenes;
+    private final List<Path> files;
+    private final Grey[] scenes; // of those files; null until it is needed
 
     /**
      * Two pictures.
@@ -46,24 +46,35 @@ public final class MadePairs {
         }
     }
 
-    private MadePairs(List<Grey> scenes) {
-        this.scenes = scenes;
+    private MadePairs(List<Path> files) {
+        this.files = files;
+        this.scenes = new Grey[files.size()];
     }
 
-    /** Of the photographs in a folder. */
+    /** Of the photographs in a folder. Each is read when it is first needed. */
     public static MadePairs of(Path folder) {
-        List<Grey> scenes = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.sorted().toList()) {
-                String name = file.getFileName().toString();
-                if (name.matches("(commission|plate|banner|floor).*jpg") && !name.matches("floor.*before.*")) {
-                    scenes.add(grey(ImageIO.read(file.toFile())));
-                }
-            }
+            return new MadePairs(files.filter(MadePairs::isScene).sorted().toList());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
-        return new MadePairs(scenes);
+    }
+
+    private static boolean isScene(Path file) {
+        String name = file.getFileName().toString();
+        return name.matches("(commission|plate|banner|floor).*jpg") && !name.matches("floor.*before.*");
+    }
+
+    private Grey scene(int n) {
+        int i = n % scenes.length;
+        if (scenes[i] == null) {
+            try {
+                scenes[i] = grey(ImageIO.read(files.get(i).toFile()));
+            } catch (IOException unreadable) {
+                throw new UncheckedIOException(unreadable);
+            }
+        }
+        return scenes[i];
     }
 
     /** The brightness of an image. */
@@ -79,8 +90,8 @@ public final class MadePairs {
     /** The nth pair of one scene. */
     public Pair pair(int n) {
         Random random = new Random(7_000 + n);
-        Grey scene = scenes.get(n % scenes.size());
-        Grey other = scenes.get((n + 5) % scenes.size());
+        Grey scene = scene(n);
+        Grey other = scene(n + 5);
         double ratio = (double) WIDTH / HEIGHT;
         Warp warp = Warp.turn(between(random, 4), 1 + between(random, 0.08), ratio)
                 .then(Warp.shift(between(random, 0.06), between(random, 0.06) * ratio))
@@ -100,8 +111,8 @@ public final class MadePairs {
     /** The nth pair of two different things. */
     public Pair different(int n) {
         Random random = new Random(9_000 + n);
-        Grey one = view(scenes.get(n % scenes.size()), Warp.NONE);
-        Grey other = view(scenes.get((n + 3 + n / scenes.size()) % scenes.size()), Warp.NONE);
+        Grey one = view(scene(n), Warp.NONE);
+        Grey other = view(scene(n + 3 + n / scenes.length), Warp.NONE);
         return new Pair(grained(one, random), grained(other, random), Warp.NONE);
     }
 

@@ -18,12 +18,12 @@ import org.junit.jupiter.api.Test;
 /** A few of the pairs that {@code ./measure pairs} measures, and the two of the demonstration that were taken by hand. */
 class RegistrationTest {
     private static final Path PICTURES = Path.of("../samples/pictures");
+    private static final MadePairs MADE = MadePairs.of(PICTURES);
 
     @Test
     void twoViewsOfOneSceneAreLinedUp() {
-        MadePairs made = MadePairs.of(PICTURES);
-        for (int n : new int[] {0, 4, 9, 13, 20, 35}) {
-            MadePairs.Pair pair = made.pair(n);
+        for (int n : new int[] {0, 4, 20}) { // the first out of focus, the second, neither
+            MadePairs.Pair pair = MADE.pair(n);
             Registration found = Registration.of(pair.before(), pair.after());
             assertThat(pair.off(found.warp())).as("pair " + n).isLessThan(1.5);
             assertThat(found.isSure()).as("pair " + n).isTrue();
@@ -33,16 +33,15 @@ class RegistrationTest {
 
     @Test
     void differentThingsAreNot() {
-        MadePairs made = MadePairs.of(PICTURES);
-        for (int n = 0; n < 4; n++) {
-            MadePairs.Pair pair = made.different(n);
+        for (int n = 0; n < 2; n++) {
+            MadePairs.Pair pair = MADE.different(n);
             assertThat(Registration.of(pair.before(), pair.after()).isSure())
                     .as("pair " + n)
                     .isFalse();
         }
         Grey plain = new Grey(400, 300, new float[120_000]);
         assertThat(Registration.of(plain, plain).confidence()).isZero();
-        Grey small = made.pair(0).before().halved().halved().halved();
+        Grey small = MADE.pair(0).before().halved().halved().halved();
         assertThat(Registration.of(small, small).confidence()).isZero();
     }
 
@@ -97,7 +96,7 @@ class RegistrationTest {
 
     @Test
     void pictureOfOtherSizesAndRatiosAreComparedToo() {
-        MadePairs.Pair pair = MadePairs.of(PICTURES).pair(4);
+        MadePairs.Pair pair = MADE.pair(4);
         Grey upper = new Grey(
                 pair.after().width(),
                 pair.after().height() * 3 / 4,
