@@ -117,6 +117,14 @@ class BenchOverHttpTest {
     }
 
     @Test
+    void whoLooksAtNothingIsAnsweredWithTheRevisionAlone() {
+        Made reel = editor.make("Unseen", "banner", "full", "banner-glaze-bench.jpg");
+        JsonNode answer = reel.answered("{'kind':'rename','name':'Renamed unseen'}");
+        assertThat(answer.toString()).isEqualTo("{\"revision\":2}");
+        assertThat(reel.revision()).isEqualTo(2);
+    }
+
+    @Test
     void undoAndRedoAreOfferedToTheWindowThatCanUseThem() {
         Made reel = editor.make("Undo", "banner", "full", "banner-glaze-bench.jpg");
         ask(reel, "edits", "w1", UUID.randomUUID().toString(), "{'kind':'rename','name':'Renamed'}");

@@ -47,7 +47,7 @@ public final class Prepared {
         Backup.restore(backup, data);
     }
 
-    /** In a process of its own, which takes the time to compile what works on pictures well. */
+    /** In a process of its own, as other tests may run beside it. */
     private static void make(Path backup) throws IOException {
         try (Stream<Path> former = Files.list(backup.toAbsolutePath().getParent())) {
             former.filter(path -> path.toString().endsWith(".zip"))
@@ -55,6 +55,7 @@ public final class Prepared {
         }
         Process process = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1", // what runs for a minute is not worth compiling well
                         "-XX:+UseSerialGC",
                         "-cp",
                         System.getProperty("java.class.path"),

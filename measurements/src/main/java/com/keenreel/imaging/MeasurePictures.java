@@ -27,7 +27,14 @@ import javax.imageio.ImageIO;
  */
 public final class MeasurePictures {
     private static final int COUNT = Figures.times(20, 2);
-    private static final List<Integer> WIDTHS = List.of(1920, 1440, 1280, 960, 640, 320);
+    private static final List<Integer> WIDTHS =
+            Figures.times(1, 0) == 1 ? List.of(1920, 1440, 1280, 960, 640, 320) : List.of(240, 160);
+
+    /** How wide photographs are, px, and at which width their bytes are compared. */
+    private static final int WIDE = Figures.times(4000, 400);
+
+    private static final int HIGH = WIDE * 3 / 4;
+    private static final int COMPARED = Figures.times(960, 240);
     private static final int AT_ONCE = 2;
 
     private final Figures figures;
@@ -88,13 +95,13 @@ public final class MeasurePictures {
         }
         return both(painted.stream()
                 .<Callable<Path>>map(file -> () -> {
-                    BufferedImage large = new BufferedImage(4000, 3000, BufferedImage.TYPE_INT_RGB);
+                    BufferedImage large = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_INT_RGB);
                     Graphics2D graphics = large.createGraphics();
                     graphics.setRenderingHint(
                             RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-                    graphics.drawImage(ImageIO.read(file.toFile()), 0, 0, 4000, 3000, null);
+                    graphics.drawImage(ImageIO.read(file.toFile()), 0, 0, WIDE, HIGH, null);
                     graphics.dispose();
-                    int[] argb = large.getRGB(0, 0, 4000, 3000, null, 0, 4000);
+                    int[] argb = large.getRGB(0, 0, WIDE, HIGH, null, 0, WIDE);
                     Random random = new Random(file.getFileName().hashCode());
                     for (int i = 0; i < argb.length; i++) {
                         int grain = random.nextInt(9) - 4;
@@ -103,7 +110,7 @@ public final class MeasurePictures {
                                 | limited((argb[i] & 0xFF) + grain);
                     }
                     Path to = folder.resolve(file.getFileName());
-                    Files.write(to, MadeFiles.jpeg(new Pixels(4000, 3000, argb, false).image(), false, 0.92f));
+                    Files.write(to, MadeFiles.jpeg(new Pixels(WIDE, HIGH, argb, false).image(), false, 0.92f));
                     return to;
                 })
                 .toList());
@@ -211,14 +218,14 @@ public final class MeasurePictures {
                 .orElseThrow();
     }
 
-    /** What the same likeness to the photograph costs on either side, at 960 px. */
+    /** What the same likeness to the photograph costs on either side, at {@link #COMPARED}. */
     private void bytes(List<Path> photographs) throws Exception {
-        int width = 960;
+        int width = COMPARED;
         for (Format format : List.of(Format.JPEG, Format.WEBP)) {
             double[] ratios = new double[photographs.size()];
             for (int i = 0; i < ratios.length; i++) {
                 Path file = photographs.get(i);
-                int[] reference = Reference.lanczos(ImageIO.read(file.toFile()), width, 720);
+                int[] reference = Reference.lanczos(ImageIO.read(file.toFile()), width, width * 3 / 4);
                 String made = format == Format.JPEG ? jpeg(file, width) : webp(file, width);
                 byte[] theirs = Files.readAllBytes(Path.of(made.substring(0, made.indexOf('['))));
                 double wanted = likeness(theirs, reference, width);
@@ -234,7 +241,7 @@ public final class MeasurePictures {
     }
 
     private static double likeness(byte[] file, int[] reference, int width) throws Refused {
-        return Ssim.of(Opened.of(Received.look(file), Adjustment.NONE, width).argb(), reference, width, 720);
+        return Ssim.of(Opened.of(Received.look(file), Adjustment.NONE, width).argb(), reference, width, width * 3 / 4);
     }
 
     /** By qualities on both sides of the wanted likeness, and a straight line between them. */

@@ -92,7 +92,7 @@ final class MeasureBench {
     }
 
     private void run() {
-        Made reel = reel(60);
+        Made reel = reel(Figures.times(60, 6));
         reel.publish(); // most edits are made on reels that are live
         Page page = bench(reel);
         List<Double> all = new ArrayList<>();
@@ -106,7 +106,7 @@ final class MeasureBench {
         all.addAll(report("focal-point", dragged(ready(page))));
         figures.atMost("bench.everything.p95", share(all, 0.95), "ms from input to frame, 60 slides", 60);
         page.close();
-        Page crowded = bench(reel(Figures.times(200, 20)));
+        Page crowded = bench(reel(Figures.times(200, 10)));
         double[] arrows = arrows(crowded);
         figures.reported("bench.arrow-key.median", Figures.median(arrows), "ms");
         figures.atMost("bench.arrow-key.p95", share(arrows, 0.95), "ms from key to frame, 200 slides", 50);
@@ -144,7 +144,7 @@ final class MeasureBench {
                     .waitFor(new Locator.WaitForOptions()
                             .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED));
         }
-        page.waitForTimeout(1500);
+        page.waitForTimeout(Figures.times(1500, 150));
         page.evaluate(ARM);
         return page;
     }
@@ -204,7 +204,7 @@ final class MeasureBench {
     /** The focal point of a slide is dragged over its picture: the crops of all screens move. */
     private double[] dragged(Page page) {
         page.locator(".card").first().click();
-        page.waitForTimeout(1500);
+        page.waitForTimeout(Figures.times(1500, 150));
         Locator picture = page.locator("svg.focus");
         picture.scrollIntoViewIfNeeded();
         var box = picture.boundingBox();
@@ -260,7 +260,7 @@ final class MeasureBench {
         double seconds = (frames[frames.length - 1] - frames[0]) / 1000;
         figures.atLeast(name + ".frames", (frames.length - 1) / seconds, "frames/s", 50);
         figures.reported(name + ".wait.p95", share(waits, 0.95), "ms from pointer to the end of its frame");
-        page.waitForTimeout(1500);
+        page.waitForTimeout(Figures.times(1500, 150));
     }
 
     private interface Round {

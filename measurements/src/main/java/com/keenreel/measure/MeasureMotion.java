@@ -78,7 +78,7 @@ final class MeasureMotion {
 
     private void run() {
         List<Moving> all = all();
-        Sampled.of(all, Figures.times(all.size(), 2))
+        Sampled.of(all, Figures.times(all.size(), 1))
                 .forEach(one -> measure(one.name(), one.reel().get(), one.how()));
     }
 

@@ -18,7 +18,7 @@ import java.util.Random;
  * behind.
  */
 public final class ProveClock {
-    private static final int MOMENTS = Figures.times(10_000, 100);
+    private static final int MOMENTS = Figures.times(10_000, 20);
     private static final double HOURS = 10;
 
     private static final String LOOK = """

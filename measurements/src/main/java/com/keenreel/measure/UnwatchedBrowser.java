@@ -110,7 +110,7 @@ final class UnwatchedBrowser implements AutoCloseable {
                     "Emulation.setDeviceMetricsOverride",
                     Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
             ask(page, "Page.addScriptToEvaluateOnNewDocument", Map.of("source", first));
-            Thread.sleep(700); // the window is at rest, and what the one before left behind is gone
+            Thread.sleep(Figures.times(700, 50)); // the window is at rest, and what the one before left behind is gone
             ask(page, "Page.navigate", Map.of("url", address));
             Thread.sleep(wait);
             return ask(page, "Runtime.evaluate", Map.of("expression", then, "returnByValue", true))

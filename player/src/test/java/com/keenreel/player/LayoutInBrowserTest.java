@@ -113,7 +113,7 @@ class LayoutInBrowserTest extends ReelPages {
     void boxesAgreeWhateverIsChosen() {
         List<LayoutCases.Case> all = LayoutCases.all();
         try (LayoutCases cases = new LayoutCases()) {
-            List<LayoutCases.Case> some = Sampled.of(all, 100);
+            List<LayoutCases.Case> some = Sampled.of(all, 60);
             some.forEach(cases::look);
             System.out.println("whatever is chosen: " + some.size() + " of " + all.size() + " choices in "
                     + LayoutCases.WIDTHS + " widths, " + cases.said());

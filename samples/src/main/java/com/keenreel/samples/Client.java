@@ -109,7 +109,11 @@ final class Client {
     long edit(String reel, ObjectNode edit) {
         ObjectNode request = object().put("window", "samples").put("editId", "sample-" + reel + "-" + edits++);
         request.put("on", Long.MAX_VALUE).set("edit", edit);
-        return send("POST", "/reels/" + reel + "/edits", request)
+        return send(HttpRequest.newBuilder(URI.create(origin + "/reels/" + reel + "/edits"))
+                        .header("Content-Type", "application/json")
+                        .header("Accept", "application/json")
+                        .header("Prefer", "return=minimal") // nobody looks at a bench
+                        .POST(BodyPublishers.ofString(request.toString())))
                 .path("revision")
                 .asLong();
     }

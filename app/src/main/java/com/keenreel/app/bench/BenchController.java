@@ -203,10 +203,21 @@ class BenchController {
     @PostMapping("/edits")
     @ResponseBody
     Redrawn edit(@PathVariable String id, @RequestBody JsonNode request) {
-        Edit edit = EditJson.read(request.path("edit")).meant();
         Asked asked = Asked.of(request);
-        long on = request.path("on").asLong(0);
-        return answers.whole(edits.apply(id, edit, asked.window(), asked.editId(), on), asked);
+        return answers.whole(stored(id, request, asked), asked);
+    }
+
+    /** The same for who needs the new revision alone and says so (RFC 7240): nothing is drawn for it. */
+    @PostMapping(path = "/edits", headers = "Prefer=return=minimal")
+    @ResponseBody
+    Map<String, Long> editUnseen(@PathVariable String id, @RequestBody JsonNode request) {
+        return Map.of("revision", stored(id, request, Asked.of(request)).revision());
+    }
+
+    private StoredReel stored(String id, JsonNode request, Asked asked) {
+        Edit edit = EditJson.read(request.path("edit")).meant();
+        return edits.apply(
+                id, edit, asked.window(), asked.editId(), request.path("on").asLong(0));
     }
 
     /** What an edit would show: fragment, screens, and the crops of an open sheet; nothing is stored. */
