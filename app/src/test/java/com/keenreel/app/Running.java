@@ -9,10 +9,14 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.util.FileSystemUtils;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import org.springframework.web.util.pattern.PathPattern;
 
 /** The real application on free ports with a data folder of its own, once for a whole run. */
 public final class Running {
@@ -23,6 +27,7 @@ public final class Running {
     private static final String DEMONSTRATION = System.getProperty("keen-reel.demonstration", "");
 
     private final @Nullable Settings settings; // of an application that runs here
+    private final List<RequestMappingInfo> mappings; // likewise
     private final String origin;
     private final String site;
     private final String publicOnly;
@@ -35,6 +40,10 @@ public final class Running {
                 "--keen-reel.site-port=" + freePort(),
                 "--keen-reel.public-port=" + freePort());
         settings = context.getBean(Settings.class);
+        mappings = List.copyOf(
+                context.getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                        .getHandlerMethods()
+                        .keySet());
         origin = settings.origin();
         site = settings.siteOrigin();
         publicOnly = "http://127.0.0.1:" + settings.publicPort();
@@ -47,6 +56,7 @@ public final class Running {
 
     private Running(String[] there) {
         settings = null;
+        mappings = List.of();
         origin = there[0];
         site = there[1];
         publicOnly = there[2];
@@ -101,6 +111,17 @@ public final class Running {
     /** Where the demonstration has put a reel that was made a folder. */
     public Path folders() {
         return folders;
+    }
+
+    /** The patterns of the addresses that it answers when it is asked by that method. */
+    List<PathPattern> patterns(String method) {
+        return mappings.stream()
+                .filter(mapping -> mapping.getMethodsCondition().getMethods().stream()
+                        .anyMatch(one -> one.name().equals(method)))
+                .flatMap(mapping ->
+                        Objects.requireNonNull(mapping.getPathPatternsCondition()).getPatterns().stream())
+                .distinct()
+                .toList();
     }
 
     public Settings settings() {

@@ -185,11 +185,7 @@ class PlayerTest extends ReelPages {
             }
             hand.rest().lift();
             page.waitForCondition(() -> Math.abs(((Number) page.evaluate(where)).doubleValue() - stands) < 0.5);
-            page.mouse().move(view.x + 700, view.y + 100);
-            page.mouse().down();
-            page.mouse().move(view.x + 660, view.y + 100);
-            page.mouse().move(view.x + 560, view.y + 100); // not half a step
-            page.mouse().up();
+            Hand.thrown(page, view.y + 100, view.x + 700, view.x + 660, view.x + 560); // not half a step
             assertThat(now(page, 1)).hasCount(0);
         }
     }

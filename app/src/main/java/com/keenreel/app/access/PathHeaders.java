@@ -4,6 +4,7 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.IOException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -66,7 +67,38 @@ public class PathHeaders extends OncePerRequestFilter {
                 response.setHeader(POLICY, "default-src 'none'; style-src 'unsafe-inline'; sandbox");
             }
         }
-        chain.doFilter(request, response);
+        chain.doFilter(request, new RefusalsNotKept(response));
+    }
+
+    /** An answer whose file may be kept for a year; when the file is not there, that is not kept: it may be there soon. */
+    private static final class RefusalsNotKept extends HttpServletResponseWrapper {
+        RefusalsNotKept(HttpServletResponse response) {
+            super(response);
+        }
+
+        @Override
+        public void setStatus(int status) {
+            notKept(status);
+            super.setStatus(status);
+        }
+
+        @Override
+        public void sendError(int status) throws IOException {
+            notKept(status);
+            super.sendError(status);
+        }
+
+        @Override
+        public void sendError(int status, String why) throws IOException {
+            notKept(status);
+            super.sendError(status, why);
+        }
+
+        private void notKept(int status) {
+            if (status >= 400) {
+                setHeader("Cache-Control", "no-cache");
+            }
+        }
     }
 
     /** The policy of a page at a public address: anyone may frame it; its own style sheets are named by their content. */

@@ -56,7 +56,6 @@ class Delivery extends OncePerRequestFilter {
         if (answer != null) {
             answer.send(request, response);
         } else {
-            response.setHeader("Cache-Control", "no-cache");
             response.setStatus(HttpServletResponse.SC_NOT_FOUND);
         }
     }
