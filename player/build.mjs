@@ -22,7 +22,7 @@ const options = { bundle: true, minify: true, target: ['chrome111', 'firefox115'
 /** One classic script, as small as it gets: one of the two puts it together, the other is the better at making it small. */
 async function script(entry, outfile) {
   const { outputFiles } = await build({ ...options, ...mangled, ...entry, format: 'iife', write: false });
-  const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 3, unsafe: true, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
+  const { code } = await minify(outputFiles[0].text, { ecma: 2022, compress: { passes: 1, unsafe: true, unsafe_arrows: true, unsafe_methods: true }, mangle: { toplevel: true } });
   keep(join(out, outfile), code);
 }
 const source = (name) => ({ entryPoints: [join(here, 'src', `${name}.js`)] });

@@ -22,6 +22,7 @@ import tools.jackson.databind.JsonNode;
 final class OwnApplication implements AutoCloseable {
     private final Path folder = Running.temporaryFolder();
     private static @Nullable QuickStart quick;
+    private static int started; // how often one was started in this run
 
     private Process process;
 
@@ -56,10 +57,13 @@ final class OwnApplication implements AutoCloseable {
                 "--keen-reel.port=" + port,
                 "--keen-reel.site-port=" + sitePort));
         arguments.addAll(List.of(more));
-        return quickStart().run(KeenReel.class, log, arguments);
+        started++;
+        return started == 1
+                ? QuickStart.once(KeenReel.class, log, arguments)
+                : quickStart().run(KeenReel.class, log, arguments);
     }
 
-    /** Made by one that starts and ends in peace, once for all. */
+    /** Made by one that starts and ends in peace, once for all that follow the first. */
     private static synchronized QuickStart quickStart() throws IOException {
         QuickStart made = quick;
         if (made == null) {

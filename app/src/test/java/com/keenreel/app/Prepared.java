@@ -124,7 +124,9 @@ public final class Prepared {
         SortedMap<String, Long> sums = new TreeMap<>();
         for (String entry : System.getProperty("java.class.path").split(System.getProperty("path.separator"))) {
             Path path = Path.of(entry);
-            if (Files.isDirectory(path)) {
+            if (Files.exists(path.resolve("com/keenreel/measure"))) {
+                continue; // measurements make none
+            } else if (Files.isDirectory(path)) {
                 unpacked(path, sums);
             } else if (path.getFileName().toString().startsWith("keen-reel")) {
                 packed(path, sums);

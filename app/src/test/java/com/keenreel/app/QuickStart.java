@@ -13,7 +13,12 @@ import java.util.spi.ToolProvider;
  * are packed once, and what the first run has loaded is kept in an archive that the others map.
  */
 public final class QuickStart {
-    private final List<String> start = new ArrayList<>();
+    private static final List<String> JAVA = List.of(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "-XX:+UseSerialGC");
+
+    private final List<String> start = new ArrayList<>(JAVA);
     private final Path archive;
 
     /** Keeps packed classes and archive in that folder. */
@@ -23,8 +28,6 @@ public final class QuickStart {
         for (String entry : System.getProperty("java.class.path").split(File.pathSeparator)) {
             path.add(entry.endsWith(".jar") ? entry : packed(entry, folder.resolve(path.size() + ".jar")));
         }
-        String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        start.addAll(List.of(java, "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
         start.addAll(List.of("-cp", String.join(File.pathSeparator, path)));
     }
 
@@ -45,6 +48,18 @@ public final class QuickStart {
         if (!made) {
             command.add(1, "-Dspring.context.exit=onRefresh"); // an application ends in peace once it has started
         }
+        return started(command, program, said, arguments);
+    }
+
+    /** Starts it as Java usually does, its words in that file: for one that is started once. */
+    static Process once(Class<?> program, Path said, List<String> arguments) throws IOException {
+        List<String> command = new ArrayList<>(JAVA);
+        command.addAll(List.of("-cp", System.getProperty("java.class.path")));
+        return started(command, program, said, arguments);
+    }
+
+    private static Process started(List<String> command, Class<?> program, Path said, List<String> arguments)
+            throws IOException {
         command.add(program.getName());
         command.addAll(arguments);
         return new ProcessBuilder(command)

@@ -40,10 +40,9 @@ public final class Running {
                 "--keen-reel.site-port=" + freePort(),
                 "--keen-reel.public-port=" + freePort());
         settings = context.getBean(Settings.class);
-        mappings = List.copyOf(
-                context.getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
-                        .getHandlerMethods()
-                        .keySet());
+        mappings = List.copyOf(context.getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .keySet());
         origin = settings.origin();
         site = settings.siteOrigin();
         publicOnly = "http://127.0.0.1:" + settings.publicPort();
@@ -118,8 +117,7 @@ public final class Running {
         return mappings.stream()
                 .filter(mapping -> mapping.getMethodsCondition().getMethods().stream()
                         .anyMatch(one -> one.name().equals(method)))
-                .flatMap(mapping ->
-                        Objects.requireNonNull(mapping.getPathPatternsCondition()).getPatterns().stream())
+                .flatMap(mapping -> Objects.requireNonNull(mapping.getPathPatternsCondition()).getPatterns().stream())
                 .distinct()
                 .toList();
     }
