@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.ContextClosedEvent;
 
@@ -22,6 +24,9 @@ public class KeenReel {
      */
     public static void main(String[] args) {
         if (args.length == 3 && (args[0].equals("backup") || args[0].equals("restore"))) {
+            // a command says its own sentences, and nothing of the libraries it uses
+            LoggingSystem.get(KeenReel.class.getClassLoader())
+                    .setLogLevel(LoggingSystem.ROOT_LOGGER_NAME, LogLevel.WARN);
             System.exit(Command.run(args[0], Path.of(args[1]), Path.of(args[2])));
         }
         start(args);
