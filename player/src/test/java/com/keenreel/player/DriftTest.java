@@ -78,6 +78,32 @@ class DriftTest extends ReelPages {
         assertThat(seen).isGreaterThan(60);
     }
 
+    /** Live, the first picture has drifted as if it had come, and the next one drifts from when it begins to come. */
+    @Test
+    void picturesDriftWithTheHoldsAndChangesOfALiveReel() {
+        reel.choose("motion.hold", null, "0.5");
+        Page page = reel.live();
+        String ahead = """
+                ([picture, other]) => {
+                  const root = document.querySelector('keen-reel').shadowRoot;
+                  const [drift, its] = [root.querySelector(`${picture} .crop > [class^=picture]`), root.querySelector(other)].map((one) => one?.getAnimations()[0]);
+                  return drift && its ? drift.currentTime - its.currentTime : null;
+                }""";
+        Object first =
+                page.waitForFunction(ahead, List.of(".slide-1.now", ".frame")).jsonValue();
+        assertThat(((Number) first).doubleValue()).isCloseTo(CHANGE, within(20.0));
+        Object next = page.evaluate("""
+                async (ahead) => {
+                  const look = eval(ahead);
+                  for (;;) {
+                    await new Promise(requestAnimationFrame);
+                    const by = look(['.slide-2.coming', '.slide-2.coming']);
+                    if (by !== null) return by;
+                  }
+                }""", ahead);
+        assertThat(((Number) next).doubleValue()).isCloseTo(0, within(20.0));
+    }
+
     /** It waits with the reel, and where less motion is asked for, or a visitor took over, pictures stand. */
     @Test
     void picturesStandWhereNothingMovesByItself() {
