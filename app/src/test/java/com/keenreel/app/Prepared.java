@@ -126,7 +126,8 @@ public final class Prepared {
             Path path = Path.of(entry);
             if (Files.exists(path.resolve("com/keenreel/measure"))) {
                 continue; // measurements make none
-            } else if (Files.isDirectory(path)) {
+            }
+            if (Files.isDirectory(path)) {
                 unpacked(path, sums);
             } else if (path.getFileName().toString().startsWith("keen-reel")) {
                 packed(path, sums);

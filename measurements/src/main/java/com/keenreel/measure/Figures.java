@@ -18,8 +18,13 @@ public final class Figures {
 
     private Figures() {}
 
+    /** Whether it is only to be seen that it still works. */
+    public static boolean isBrief() {
+        return BRIEF;
+    }
+
     /**
-     * How often something is done, or how long.
+     * How often something is done, how long, or how large it is.
      *
      * @param whole where figures are wanted
      * @param brief where it is only to be seen that it still works

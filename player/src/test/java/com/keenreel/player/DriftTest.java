@@ -95,7 +95,7 @@ class DriftTest extends ReelPages {
         Object next = page.evaluate("""
                 async (ahead) => {
                   const look = eval(ahead);
-                  for (;;) {
+                  for (let frames = 0; frames < 3000; frames++) {
                     await new Promise(requestAnimationFrame);
                     const by = look(['.slide-2.coming', '.slide-2.coming']);
                     if (by !== null) return by;

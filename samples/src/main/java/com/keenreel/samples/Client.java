@@ -53,10 +53,14 @@ final class Client {
     }
 
     JsonNode send(String method, String address, JsonNode body) {
-        return send(HttpRequest.newBuilder(URI.create(origin + address))
+        return send(json(method, address, body));
+    }
+
+    private HttpRequest.Builder json(String method, String address, JsonNode body) {
+        return HttpRequest.newBuilder(URI.create(origin + address))
                 .header("Content-Type", "application/json")
                 .header("Accept", "application/json")
-                .method(method, BodyPublishers.ofString(body.toString())));
+                .method(method, BodyPublishers.ofString(body.toString()));
     }
 
     /** Brings a file and gives back the picture's id; what stands for a video lies beside it. */
@@ -109,11 +113,8 @@ final class Client {
     long edit(String reel, ObjectNode edit) {
         ObjectNode request = object().put("window", "samples").put("editId", "sample-" + reel + "-" + edits++);
         request.put("on", Long.MAX_VALUE).set("edit", edit);
-        return send(HttpRequest.newBuilder(URI.create(origin + "/reels/" + reel + "/edits"))
-                        .header("Content-Type", "application/json")
-                        .header("Accept", "application/json")
-                        .header("Prefer", "return=minimal") // nobody looks at a bench
-                        .POST(BodyPublishers.ofString(request.toString())))
+        return send(json("POST", "/reels/" + reel + "/edits", request)
+                        .header("Prefer", "return=minimal")) // nobody looks at a bench
                 .path("revision")
                 .asLong();
     }
