@@ -12,10 +12,12 @@ import org.springframework.boot.logging.LogLevel;
 import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the application. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class KeenReel {
     /**
      * Starts with {@code --keen-reel.data}, {@code --keen-reel.port}, {@code --keen-reel.site-port}, {@code

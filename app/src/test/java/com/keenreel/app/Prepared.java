@@ -1,7 +1,7 @@
 package com.keenreel.app;
 
 import com.keenreel.app.Editor.Made;
-import com.keenreel.app.store.Backup;
+import com.keenreel.app.store.BackupFile;
 import com.keenreel.player.Kinds;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
@@ -44,7 +44,7 @@ public final class Prepared {
                 make(backup);
             }
         }
-        Backup.restore(backup, data);
+        new BackupFile(backup).restore(data);
     }
 
     /** In a process of its own, as other tests may run beside it. */

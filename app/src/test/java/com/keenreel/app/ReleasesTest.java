@@ -13,6 +13,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -36,10 +38,10 @@ class ReleasesTest {
     @MethodSource("releases")
     void aDataFolderOfEveryReleaseOpens(Path release) throws Exception {
         try (OwnApplication application = new OwnApplication()) {
-            int reels = Backup.restore(release, application.data());
+            unzip(release, application.data());
             application.start();
             Document list = Jsoup.parse(application.text("/reels"));
-            assertThat(list.select(".reel-row")).hasSize(reels).hasSizeGreaterThanOrEqualTo(4);
+            assertThat(list.select(".reel-row")).hasSizeGreaterThanOrEqualTo(4);
             assertThat(list.select(".mark.closed")).isEmpty();
             assertThat(list.select(".mark.live"))
                     .as("what was live is live, and nothing of it has changed")
@@ -122,7 +124,18 @@ class ReleasesTest {
             application.kill();
             Files.createDirectories(RELEASES);
             try (OutputStream to = Files.newOutputStream(RELEASES.resolve(args[0] + ".zip"))) {
-                Backup.of(application.data()).write(application.data(), to);
+                Backup.ofUnused(application.data(), to);
+            }
+        }
+    }
+
+    /** As that release left it: it is the application that brings it to this release. */
+    private static void unzip(Path release, Path folder) throws IOException {
+        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(release))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                Path to = folder.resolve(entry.getName());
+                Files.createDirectories(to.getParent());
+                Files.copy(zip, to);
             }
         }
     }

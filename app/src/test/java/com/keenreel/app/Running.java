@@ -95,11 +95,15 @@ public final class Running {
     /** What editing asks for, as others can reach what is published. */
     public String key() {
         try {
-            return EditorKey.read(
-                    Objects.requireNonNull(folders.toAbsolutePath().getParent())); // they lie in the data folder
+            return EditorKey.read(data());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    /** Its data folder. */
+    Path data() {
+        return Objects.requireNonNull(folders.toAbsolutePath().getParent()); // they are in it
     }
 
     /** The cookie that has it. */

@@ -1,9 +1,15 @@
 package com.keenreel.app.backup;
 
+import static java.nio.file.StandardOpenOption.CREATE;
+import static java.nio.file.StandardOpenOption.TRUNCATE_EXISTING;
+import static java.nio.file.StandardOpenOption.WRITE;
+
 import com.keenreel.app.access.EditorKey;
 import com.keenreel.app.store.Backup;
+import com.keenreel.app.store.BackupFile;
 import com.keenreel.app.store.InUse;
 import com.keenreel.core.edit.Refusal;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -12,6 +18,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -19,6 +27,8 @@ import java.util.Optional;
 
 /** What can be asked for beside starting: {@code backup FILE} and {@code restore FILE}. */
 public final class Command {
+    private static final int SOME = 1 << 16; // bytes that are written at once
+
     private Command() {}
 
     /** Carries out the command and prints what was done, or why it could not be done; returns the exit code, 0 or 1. */
@@ -29,7 +39,7 @@ public final class Command {
                 System.out.println(
                         "Everything in " + data + " is in " + file + ", " + Files.size(file) / 1000 + " kB.");
             } else {
-                int reels = Backup.restore(file, data);
+                int reels = new BackupFile(file).restore(data);
                 System.out.println(data + " has everything that was in " + file + ": " + reels + " reels.");
             }
             return 0;
@@ -41,21 +51,25 @@ public final class Command {
         return 1;
     }
 
-    /** Writes the backup under another name first, so that a file of the name that was asked for is always whole. */
+    /** Writes the backup under another name and reads it whole, so that a file of the name that was asked for is a backup. */
     private static void backup(Path file, Path data) throws IOException {
         Path half = file.resolveSibling(file.getFileName() + ".part");
         try {
-            try (OutputStream to = Files.newOutputStream(half)) {
+            try (FileChannel channel = FileChannel.open(half, CREATE, TRUNCATE_EXISTING, WRITE);
+                    OutputStream to = new BufferedOutputStream(Channels.newOutputStream(channel), SOME)) {
                 Optional<InUse> ours = Files.exists(data) ? InUse.take(data, "") : Optional.empty();
                 if (ours.isPresent() || !Files.exists(data)) {
                     try (InUse held = ours.orElse(null)) {
-                        Backup.of(data).write(data, to);
+                        Backup.ofUnused(data, to);
                     }
                 } else {
                     ask(InUse.origin(data), EditorKey.read(data), to);
                 }
+                to.flush();
+                channel.force(true);
             }
-            Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+            new BackupFile(half).check();
+            Files.move(half, file, StandardCopyOption.ATOMIC_MOVE);
         } finally {
             Files.deleteIfExists(half);
         }
@@ -76,7 +90,12 @@ public final class Command {
             if (answer.statusCode() != 200) {
                 throw new Refusal("Keen Reel at " + origin + " answered " + answer.statusCode() + ".");
             }
-            answer.body().transferTo(to);
+            try (InputStream coming = answer.body()) {
+                coming.transferTo(to);
+            } catch (IOException cut) {
+                throw new IOException(
+                        "Keen Reel at " + origin + " broke off; its log tells why. " + cut.getMessage(), cut);
+            }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IOException(stopped);

@@ -1,185 +1,122 @@
 package com.keenreel.app.store;
 
-import static com.keenreel.app.store.sql.Tables.REEL;
+import static com.keenreel.app.store.sql.Tables.CONTENT;
 
 import com.keenreel.core.edit.Refusal;
-import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.DirectoryStream;
-import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.SimpleFileVisitor;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.BasicFileAttributes;
-import java.util.List;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
+import java.security.DigestInputStream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.jooq.Cursor;
 import org.jooq.DSLContext;
-import org.jooq.SQLDialect;
-import org.jooq.impl.DSL;
+import org.jooq.Record1;
 import org.springframework.stereotype.Component;
-import org.sqlite.SQLiteDataSource;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * A whole data folder as one file: a ZIP with the database, as SQLite's {@code VACUUM INTO} writes it while others go on,
- * and the files by their content. Files never change and are kept before the database speaks of them, so that a file made
- * of the database first and the files then is of one moment.
+ * and every file that this database lists. Files never change, and are held meanwhile, so that all of it is of one moment.
  */
 @Component
 public class Backup {
-    /** The database's name in a data folder. */
+    /** The database's name, in a data folder and in a backup. */
     static final String DATABASE = "keen-reel.db";
 
-    private static final String FILES = "files";
+    /** The folder of the files, there too. */
+    static final String FILES = "files";
+
     private static final String HALF = "backup-";
-    private static final Pattern FILE = Pattern.compile(FILES + "/[0-9a-f]{2}/([0-9a-f]{64})");
 
     private final DSLContext sql;
+    private final ContentFiles files;
 
-    public Backup(DSLContext sql) {
+    Backup(DSLContext sql, ContentFiles files) {
         this.sql = sql;
-    }
-
-    /** The data folder of a process that does not run: for reading alone. */
-    public static Backup of(Path data) {
-        if (!Files.exists(data.resolve(DATABASE))) {
-            throw new Refusal("The folder " + data + " has no data of Keen Reel.");
-        }
-        return new Backup(DSL.using(source(data.resolve(DATABASE)), SQLDialect.SQLITE));
-    }
-
-    private static SQLiteDataSource source(Path database) {
-        SQLiteDataSource source = new SQLiteDataSource();
-        source.setUrl("jdbc:sqlite:" + database);
-        source.setBusyTimeout(30_000);
-        return source;
+        this.files = files;
     }
 
     /** Takes away what a process left that ended while it made a backup. */
     public static void tidy(Path data) throws IOException {
         try (DirectoryStream<Path> halves = Files.newDirectoryStream(data, HALF + "*")) {
             for (Path half : halves) {
-                delete(half);
+                FileSystemUtils.deleteRecursively(half);
             }
         }
     }
 
-    /** Writes the folder to a stream, which is left open. */
+    /**
+     * Writes the data folder that this process uses to a stream, which is left open. Nothing is deleted for good meanwhile.
+     *
+     * @throws IOException when the stream is closed, or a file cannot be read: what was written until then is no backup
+     */
     public void write(Path data, OutputStream to) throws IOException {
+        try (Contents.Held held = files.hold()) {
+            write(sql, data, to);
+        }
+    }
+
+    /**
+     * Writes a data folder that no process uses, of this release or an earlier one.
+     *
+     * @throws Refusal when there is none
+     */
+    public static void ofUnused(Path data, OutputStream to) throws IOException {
+        if (!Files.exists(data.resolve(DATABASE))) {
+            throw new Refusal("The folder " + data + " has no data of Keen Reel.");
+        }
+        write(DatabaseFile.opened(data.resolve(DATABASE)), data, to);
+    }
+
+    private static void write(DSLContext sql, Path data, OutputStream to) throws IOException {
         Path scratch = Files.createTempDirectory(data, HALF);
         try {
             Path database = scratch.resolve(DATABASE);
             sql.execute("vacuum into ?", database.toString());
+            DSLContext copy = DatabaseFile.ofThisRelease(database);
+            Contents.onlyKept(copy);
             ZipOutputStream zip = new ZipOutputStream(to);
-            zip.setLevel(1); // pictures are compressed already
-            put(zip, DATABASE, database);
+            zip.setLevel(Deflater.BEST_SPEED);
+            zip.putNextEntry(new ZipEntry(DATABASE));
+            Files.copy(database, zip);
+            zip.closeEntry();
+            zip.setLevel(Deflater.NO_COMPRESSION); // pictures are compressed already
             Path files = data.resolve(FILES);
-            if (Files.exists(files)) {
-                try (Stream<Path> all = Files.walk(files)) {
-                    for (Path file : (Iterable<Path>) all::iterator) {
-                        String name =
-                                FILES + "/" + files.relativize(file).toString().replace('\\', '/');
-                        if (FILE.matcher(name).matches()) {
-                            put(zip, name, file);
-                        }
-                    }
+            try (Cursor<Record1<String>> contents =
+                    copy.select(CONTENT.SHA256).from(CONTENT).fetchLazy()) {
+                for (Record1<String> content : contents) {
+                    put(zip, content.value1(), files);
                 }
             }
             zip.finish();
         } finally {
-            delete(scratch);
+            FileSystemUtils.deleteRecursively(scratch);
         }
     }
 
-    private static void put(ZipOutputStream zip, String name, Path file) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        Files.copy(file, zip);
+    private static void put(ZipOutputStream zip, String sha256, Path files) throws IOException {
+        zip.putNextEntry(new ZipEntry(nameOf(sha256)));
+        var digest = ContentFiles.digest();
+        try (InputStream file = Files.newInputStream(ContentFiles.in(files, sha256))) {
+            new DigestInputStream(file, digest).transferTo(zip);
+        } catch (NoSuchFileException missing) {
+            throw new IOException("The file " + missing.getFile() + " is missing; no backup is made without it.");
+        }
+        if (!ContentFiles.name(digest).equals(sha256)) {
+            throw new IOException(
+                    "The file " + ContentFiles.in(files, sha256) + " is damaged; no backup is made with it.");
+        }
         zip.closeEntry();
     }
 
-    /**
-     * Makes a data folder of such a file: whole, or not at all.
-     *
-     * @param data is made; it may be there when it is empty
-     * @return how many reels are in it
-     * @throws Refusal when the folder is not empty, or the file is no backup, or not whole
-     */
-    public static int restore(Path backup, Path data) throws IOException {
-        Path folder = data.toAbsolutePath().normalize();
-        if (Files.exists(folder) && !isEmpty(folder)) {
-            throw new Refusal("The folder " + data + " is not empty. Restore into a new one with --data.");
-        }
-        Files.createDirectories(folder.getParent());
-        Path scratch = Files.createTempDirectory(folder.getParent(), folder.getFileName() + "-");
-        try {
-            try (ZipInputStream zip = new ZipInputStream(new BufferedInputStream(Files.newInputStream(backup)))) {
-                for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                    take(entry.getName(), zip, scratch);
-                }
-            }
-            int reels = looked(scratch.resolve(DATABASE));
-            Files.deleteIfExists(folder);
-            Files.move(scratch, folder, StandardCopyOption.ATOMIC_MOVE);
-            return reels;
-        } finally {
-            delete(scratch);
-        }
-    }
-
-    private static void take(String name, InputStream from, Path scratch) throws IOException {
-        var file = FILE.matcher(name);
-        if (!name.equals(DATABASE) && !file.matches()) {
-            throw new Refusal("This is no backup of Keen Reel: there is a file " + name + " in it.");
-        }
-        Path to = scratch.resolve(name);
-        Files.createDirectories(to.getParent());
-        Files.copy(from, to);
-        if (file.matches() && !ContentFiles.sha256(to).equals(file.group(1))) {
-            throw new Refusal("The backup is damaged: the file " + name + " is not what it was.");
-        }
-    }
-
-    /** How many reels the database has, once it has been looked at whole. */
-    private static int looked(Path database) {
-        if (!Files.exists(database)) {
-            throw new Refusal("This is no backup of Keen Reel, or not a whole one: it has no database.");
-        }
-        DSLContext sql = DSL.using(source(database), SQLDialect.SQLITE);
-        List<Object> said = sql.fetch("pragma integrity_check").getValues(0, Object.class);
-        if (!said.equals(List.of("ok"))) {
-            throw new Refusal("The backup is damaged: its database says " + said.get(0) + ".");
-        }
-        return sql.fetchCount(REEL);
-    }
-
-    private static boolean isEmpty(Path folder) throws IOException {
-        try (Stream<Path> there = Files.list(folder)) {
-            return there.findAny().isEmpty();
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        if (!Files.exists(folder)) {
-            return;
-        }
-        Files.walkFileTree(folder, new SimpleFileVisitor<>() {
-            @Override
-            public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) throws IOException {
-                Files.delete(file);
-                return FileVisitResult.CONTINUE;
-            }
-
-            @Override
-            public FileVisitResult postVisitDirectory(Path left, java.io.IOException failed) throws IOException {
-                Files.delete(left);
-                return FileVisitResult.CONTINUE;
-            }
-        });
+    /** The name of a content in a backup. */
+    static String nameOf(String sha256) {
+        return FILES + "/" + sha256.substring(0, 2) + "/" + sha256;
     }
 }

@@ -2,6 +2,7 @@ package com.keenreel.app.store;
 
 import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.imaging.Received;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +21,11 @@ public record Brought(
     /** The content by which it is known again: what was brought, not what stands for it. */
     String content() {
         return video == null ? sha256 : video.sha256();
+    }
+
+    /** The SHA-256 of every file that was kept for it. */
+    Set<String> contents() {
+        return video == null ? Set.of(sha256) : Set.of(sha256, video.sha256());
     }
 
     /** How large what was brought is, bytes. */

@@ -6,41 +6,42 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.FileTime;
-import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
-/** Files named by the SHA-256 of their content. When {@link #put} returns, the whole file is on the disk. */
+/**
+ * Files named by the SHA-256 of their content. When {@link #put} returns, the whole file is on the disk, and it stays until
+ * somebody refers to it or an hour has passed.
+ */
 @Component
 public class ContentFiles {
     private static final int SOME = 64 << 10; // bytes at once
+    private static final String NAME = "[0-9a-f]{64}";
 
     private final Path folder;
+    private final Contents contents;
 
     @Autowired
-    ContentFiles(Settings settings) {
-        this(settings.data().resolve("files"));
+    ContentFiles(Settings settings, Contents contents) {
+        this(settings.data().resolve("files"), contents);
     }
 
     /** In that folder, which is made when the first file comes. */
-    ContentFiles(Path folder) {
+    ContentFiles(Path folder, Contents contents) {
         this.folder = folder;
+        this.contents = contents;
     }
 
     /**
@@ -50,10 +51,10 @@ public class ContentFiles {
      */
     public String put(byte[] bytes) {
         String name = sha256(bytes);
+        contents.claim(name, bytes.length);
         Path place = of(name);
         try {
             if (Files.exists(place)) {
-                Files.setLastModifiedTime(place, FileTime.from(Instant.now())); // somebody is about to speak of it
                 return name;
             }
             Path fresh = Files.createTempFile(home(), "fresh-", ".part");
@@ -76,9 +77,9 @@ public class ContentFiles {
             Path fresh = Files.createTempFile(home(), "fresh-", ".part");
             try {
                 MessageDigest digest = digest();
+                long all = 0;
                 try (OutputStream kept = Files.newOutputStream(fresh)) {
                     byte[] some = new byte[SOME];
-                    long all = 0;
                     for (int read = coming.read(some); read >= 0; read = coming.read(some)) {
                         all += read;
                         if (all > most) {
@@ -88,7 +89,8 @@ public class ContentFiles {
                         kept.write(some, 0, read);
                     }
                 }
-                String name = HexFormat.of().formatHex(digest.digest());
+                String name = name(digest);
+                contents.claim(name, all);
                 settle(fresh, of(name));
                 return Optional.of(name);
             } finally {
@@ -118,50 +120,57 @@ public class ContentFiles {
     }
 
     /** Makes sure that what stands in a folder outlives a loss of power. */
-    private static void sync(Path folder) throws IOException {
+    static void sync(Path folder) throws IOException {
         try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
             channel.force(true);
         }
     }
 
-    /**
-     * Takes away halves of files and files that nobody knows of.
-     *
-     * @param before what changed later stays
-     * @param known tells which of some names are known
-     * @return how many are gone
-     */
-    int tidy(Instant before, UnaryOperator<Set<String>> known) {
+    /** Deletes the files to which nothing refers any more, later where they are held. Returns how many are gone. */
+    int takeAway() {
+        return contents.takeAway(sha256 -> {
+            try {
+                Files.deleteIfExists(of(sha256));
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
+        });
+    }
+
+    /** Keeps every file where it is until that is closed. */
+    Contents.Held hold() {
+        return contents.hold(this::takeAway);
+    }
+
+    /** Deletes what never became a whole file and was begun before that moment. */
+    void takeHalvesAway(Instant before) {
         if (!Files.exists(folder)) {
-            return 0;
+            return;
         }
-        try (Stream<Path> all = Files.walk(folder, 2)) {
-            List<Path> old = all.filter(Files::isRegularFile)
-                    .filter(file -> file.toFile().lastModified() < before.toEpochMilli())
-                    .toList();
-            Set<String> wholes = old.stream()
-                    .map(file -> file.getFileName().toString())
-                    .filter(name -> name.matches("[0-9a-f]{64}"))
-                    .collect(Collectors.toSet());
-            wholes.removeAll(known.apply(wholes));
-            int gone = 0;
-            for (Path file : old) {
-                String name = file.getFileName().toString();
-                if (wholes.contains(name) || name.endsWith(".part")) {
-                    Files.delete(file);
-                    gone++;
+        try (DirectoryStream<Path> halves = Files.newDirectoryStream(folder, "*.part")) {
+            for (Path half : halves) {
+                if (half.toFile().lastModified() < before.toEpochMilli()) {
+                    Files.deleteIfExists(half);
                 }
             }
-            return gone;
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
     }
 
-    /** Takes a file away, if it is there. */
-    void delete(String sha256) {
-        try {
-            Files.deleteIfExists(of(sha256));
+    /** Looks at every file: those of which nobody knows go. */
+    void releaseUnknown() {
+        if (!Files.exists(folder)) {
+            return;
+        }
+        try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, "??")) {
+            for (Path part : parts) {
+                try (Stream<Path> files = Files.list(part)) {
+                    contents.releaseUnknown(files.map(file -> file.getFileName().toString())
+                            .filter(name -> name.matches(NAME))
+                            .toList());
+                }
+            }
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
@@ -169,7 +178,12 @@ public class ContentFiles {
 
     /** Where the file of that content is, whether or not it exists. */
     public Path of(String sha256) {
-        if (!sha256.matches("[0-9a-f]{64}")) {
+        return in(folder, sha256);
+    }
+
+    /** The same in another folder of files. */
+    static Path in(Path folder, String sha256) {
+        if (!sha256.matches(NAME)) {
             throw new IllegalArgumentException("A file is named by 64 hexadecimal digits.");
         }
         return folder.resolve(sha256.substring(0, 2)).resolve(sha256);
@@ -184,24 +198,23 @@ public class ContentFiles {
         }
     }
 
-    static String sha256(byte[] bytes) {
-        return HexFormat.of().formatHex(digest().digest(bytes));
-    }
-
-    /** The content of a file, which may be large, as {@link #sha256} names it. */
-    static String sha256(Path file) throws IOException {
+    private static String sha256(byte[] bytes) {
         MessageDigest digest = digest();
-        try (InputStream in = Files.newInputStream(file)) {
-            in.transferTo(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
-        }
-        return HexFormat.of().formatHex(digest.digest());
+        digest.update(bytes);
+        return name(digest);
     }
 
-    private static MessageDigest digest() {
+    /** By which contents are named. */
+    static MessageDigest digest() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException never) {
             throw new IllegalStateException(never);
         }
+    }
+
+    /** The name of the content that went through it. */
+    static String name(MessageDigest digest) {
+        return HexFormat.of().formatHex(digest.digest());
     }
 }

@@ -29,20 +29,18 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /**
- * Deletes for good: rows in one transaction, then the files that nothing speaks of any more. What another publication or
- * picture has of the same bytes stays.
+ * Deletes for good: rows in one transaction, then the files to which nothing refers any more. What another publication or
+ * picture has of the same bytes stays, as does what somebody brings again meanwhile.
  */
 @Component
 public class Erasing {
     private final DSLContext sql;
     private final ContentFiles files;
-    private final Tidying tidying;
     private final PublicationStore publications;
 
-    Erasing(DSLContext sql, ContentFiles files, Tidying tidying, PublicationStore publications) {
+    Erasing(DSLContext sql, ContentFiles files, PublicationStore publications) {
         this.sql = sql;
         this.files = files;
-        this.tidying = tidying;
         this.publications = publications;
     }
 
@@ -200,13 +198,12 @@ public class Erasing {
     }
 
     private void erase(Erasure erasure) {
-        Set<String> gone = sql.transactionResult(inside -> {
+        sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
             tx.execute("pragma secure_delete = on"); // what is deleted is overwritten
-            return erasure.in(tx);
+            Contents.release(tx, erasure.in(tx));
         });
         publications.changed();
-        gone.removeAll(tidying.known(gone));
-        gone.forEach(files::delete);
+        files.takeAway();
     }
 }

@@ -42,7 +42,9 @@ public class PictureStore {
     public StoredPicture add(String name, Brought brought) {
         return sql.transactionResult(inside -> {
             PictureStore tx = new PictureStore(DSL.using(inside));
-            return tx.byContent(brought.content()).orElseGet(() -> tx.insert(name, brought));
+            StoredPicture picture = tx.byContent(brought.content()).orElseGet(() -> tx.insert(name, brought));
+            Contents.settle(DSL.using(inside), brought.contents());
+            return picture;
         });
     }
 
@@ -90,11 +92,15 @@ public class PictureStore {
 
     /** From now on that file is known as the copy from which an original is shown. Both are kept already. */
     public void keepsOriginal(String shown, String original) {
-        sql.insertInto(ORIGINAL)
-                .set(ORIGINAL.SHOWN, shown)
-                .set(ORIGINAL.SHA256, original)
-                .onConflictDoNothing()
-                .execute();
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            tx.insertInto(ORIGINAL)
+                    .set(ORIGINAL.SHOWN, shown)
+                    .set(ORIGINAL.SHA256, original)
+                    .onConflictDoNothing()
+                    .execute();
+            Contents.settle(tx, List.of(original));
+        });
     }
 
     /** The picture that shows exactly that content, or a copy of it, or stands for it, if there is one. */

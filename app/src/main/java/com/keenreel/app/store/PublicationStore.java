@@ -71,6 +71,8 @@ public class PublicationStore {
             DSLContext tx = DSL.using(inside);
             refuseOvertaken(tx, publication, since);
             keep(tx, publication);
+            Contents.settle(
+                    tx, publication.files().stream().map(Published.File::sha256).toList());
             change(tx, publication.reelId(), publication.id());
         });
         changes.incrementAndGet();

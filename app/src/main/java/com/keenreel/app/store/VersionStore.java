@@ -47,7 +47,10 @@ public class VersionStore {
 
     /** Another file for the same picture. Words, and a focal point that somebody chose, stay. */
     public StoredPicture replace(PictureId id, Brought file) {
-        return newVersion(id, (tx, now) -> show(tx, id, file, Adjustment.NONE, now.chosen()));
+        return newVersion(id, (tx, now) -> {
+            show(tx, id, file, Adjustment.NONE, now.chosen());
+            Contents.settle(tx, file.contents());
+        });
     }
 
     /**
@@ -238,6 +241,7 @@ public class VersionStore {
                     .set(PICTURE_VERSION.PLACEHOLDER, seen.placeholder())
                     .where(PICTURE_VERSION.ID.eq(version))
                     .execute();
+            Contents.settle(tx, List.of(copy));
             end(tx, version, State.READY, null);
         });
     }
@@ -263,6 +267,7 @@ public class VersionStore {
                     .onConflictDoNothing());
         }
         tx.batch(inserts).execute();
+        Contents.settle(tx, made.stream().map(Made::sha256).toList());
     }
 
     /** Ends work that did not go well. */

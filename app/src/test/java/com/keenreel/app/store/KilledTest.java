@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -39,16 +40,25 @@ class KilledTest {
             DSLContext sql = Database.opened(Path.of(args[0]));
             EditStore edits = new EditStore(sql);
             PublicationStore publications = new PublicationStore(sql);
+            ContentFiles files = files(sql, Path.of(args[0]));
             for (int n = Integer.parseInt(args[2]); ; n++) {
                 StoredReel reel = edits.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
                 System.out.println("edited " + n);
-                publications.goLive(publication(reel, n), publications.lastChange(args[1]));
+                publications.goLive(publication(reel, n, files), publications.lastChange(args[1]));
                 System.out.println("live " + n);
             }
         }
 
-        static Published publication(StoredReel reel, int n) {
-            List<Published.File> files = List.of(file(n, 1), file(n, 2), file(n, 3));
+        static ContentFiles files(DSLContext sql, Path folder) {
+            return new ContentFiles(folder.resolve("files"), new Contents(sql));
+        }
+
+        /** A publication of three files, which are kept there. */
+        static Published publication(StoredReel reel, int n, ContentFiles kept) {
+            List<Published.File> files = Stream.of(1, 2, 3)
+                    .map(which -> kept.put((n + "/" + which).getBytes(StandardCharsets.UTF_8)))
+                    .map(sha256 -> new Published.File(sha256, "webp", -1))
+                    .toList();
             String id = "publication-" + n;
             return new Published(
                     id,
@@ -64,11 +74,6 @@ class KilledTest {
                     files,
                     n,
                     List.of());
-        }
-
-        private static Published.File file(int n, int which) {
-            return new Published.File(
-                    ContentFiles.sha256((n + "/" + which).getBytes(StandardCharsets.UTF_8)), "webp", -1);
         }
     }
 
@@ -113,7 +118,10 @@ class KilledTest {
             assertThat(n)
                     .as("kill %s: the publication that was acknowledged last, or the one that was under way", kill)
                     .isIn(live, stored);
-            Published expected = Restless.publication(reel, n);
+            now.files()
+                    .forEach(file -> assertThat(ContentFiles.in(folder.resolve("files"), file.sha256()))
+                            .isNotEmptyFile());
+            Published expected = Restless.publication(reel, n, Restless.files(sql, folder));
             assertThat(now.fragment()).isEqualTo(expected.fragment());
             assertThat(now.files()).containsExactlyInAnyOrderElementsOf(expected.files());
             live = n;

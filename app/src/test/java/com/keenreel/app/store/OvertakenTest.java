@@ -18,19 +18,21 @@ class OvertakenTest {
 
     private ReelStore reels;
     private PublicationStore publications;
+    private ContentFiles files;
     private String id;
 
     @BeforeEach
     void make() {
         DSLContext sql = Database.made(folder);
         reels = new ReelStore(sql);
+        files = KilledTest.Restless.files(sql, folder);
         publications = new PublicationStore(sql);
         id = reels.make(Reel.named("Overtaken"), "test").id();
     }
 
     private Published publication(long revision) {
         StoredReel head = reels.find(id);
-        Published made = KilledTest.Restless.publication(head, (int) revision);
+        Published made = KilledTest.Restless.publication(head, (int) revision, files);
         return new Published(
                 made.id(),
                 id,
@@ -81,8 +83,7 @@ class OvertakenTest {
     @Test
     void whatWasLiveLastLongAgoAgesAndWhatIsLiveDoesNot() throws Exception {
         DSLContext sql = Database.opened(folder);
-        ContentFiles files = new ContentFiles(folder.resolve("files"));
-        Erasing erasing = new Erasing(sql, files, new Tidying(sql, files), publications);
+        Erasing erasing = new Erasing(sql, files, publications);
         for (int revision = 1; revision <= 3; revision++) {
             publications.goLive(publication(revision), publications.lastChange(id));
         }

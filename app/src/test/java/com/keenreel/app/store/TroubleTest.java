@@ -104,9 +104,8 @@ class TroubleTest {
 
     @Test
     void filesThatAreGoneOrFindNoRoomAreToldApart() {
-        ContentFiles files = new ContentFiles(folder.resolve("files"));
-        assertThat(Trouble.of(catchThrowable(() -> files.read(ContentFiles.sha256(new byte[3])))))
-                .contains(Trouble.FILE_GONE);
+        ContentFiles files = KilledTest.Restless.files(Database.opened(folder), folder);
+        assertThat(Trouble.of(catchThrowable(() -> files.read("0".repeat(64))))).contains(Trouble.FILE_GONE);
         assertThat(Trouble.of(catchThrowable(TroubleTest::fill))).contains(Trouble.FULL);
         assertThat(Trouble.of(new IllegalStateException("a mistake of ours"))).isEmpty();
     }
