@@ -1,5 +1,6 @@
 package com.keenreel.measure;
 
+import com.keenreel.app.store.ProveBackup;
 import com.keenreel.app.store.ProveKills;
 import org.junit.jupiter.api.Test;
 
@@ -23,6 +24,11 @@ class ProofsTest {
     @Test
     void kills() throws Exception {
         Brief.run(ProveKills::prove);
+    }
+
+    @Test
+    void backup() throws Exception {
+        Brief.run(ProveBackup::prove);
     }
 
     @Test
