@@ -102,7 +102,7 @@ public final class Running {
     }
 
     /** Its data folder. */
-    Path data() {
+    public Path data() {
         return Objects.requireNonNull(folders.toAbsolutePath().getParent()); // they are in it
     }
 

@@ -269,7 +269,7 @@ public class ReelStore {
             String editor,
             String editId,
             long now) {
-        String document = DocumentJson.write(reel);
+        String document = readable(reel);
         tx.insertInto(REVISION)
                 .set(REVISION.REEL_ID, id)
                 .set(REVISION.NUMBER, number)
@@ -284,6 +284,25 @@ public class ReelStore {
                 .execute();
         keepLess(tx, id, number - 1, document);
         shows(tx, id, new ReelStore(tx).followed(reel));
+    }
+
+    /**
+     * The document of a reel, which is read again before it is kept.
+     *
+     * @throws Refusal when it could not be read, or would say something else
+     */
+    private static String readable(Reel reel) {
+        String document = DocumentJson.write(reel);
+        String again;
+        try {
+            again = DocumentJson.write(DocumentJson.read(document));
+        } catch (Unreadable unreadable) {
+            throw new Refusal("That could not be read again, so nothing was changed: " + unreadable.getMessage());
+        }
+        if (!again.equals(document)) {
+            throw new Refusal("That could not be read again as it is, so nothing was changed.");
+        }
+        return document;
     }
 
     /** A revision that is no longer the head is kept as what differs, but for one in {@link #WHOLE}. */

@@ -74,6 +74,20 @@ class StoreTest {
     }
 
     @Test
+    void whatCouldNotBeReadAgainIsNotStored() {
+        StoredReel reel = reels.make(Reel.named("Out of bounds"), "w1");
+        assertThatThrownBy(() -> edits.step(
+                        reel.id(),
+                        "w1",
+                        "edit-1",
+                        "a gap without end",
+                        now -> now.withChoices(now.choices().with(ShapeOptions.GAP, null, 1e9))))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("nothing was changed");
+        assertThat(reels.find(reel.id()).revision()).isEqualTo(reel.revision());
+    }
+
+    @Test
     void theSameEditIsStoredOnceHoweverOftenItIsSent() {
         StoredReel reel = reels.make(Reel.named("Once"), "w1");
         StoredReel first = edits.apply(reel.id(), new AddSlide(plain("a"), null), "w1", "edit-1", 1);

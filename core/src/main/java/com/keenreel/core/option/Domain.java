@@ -74,7 +74,7 @@ public sealed interface Domain<T> {
         /** As it is said: "px", "s", "%", "px/s", or empty. */
         String unit();
 
-        /** The value that is said as that number of units. */
+        /** The value that is said as that number of units, rounded as it is written. */
         T of(double units);
 
         /** How many units a value is. */
@@ -91,10 +91,11 @@ public sealed interface Domain<T> {
             if (!Double.isFinite(value)) {
                 throw new IllegalArgumentException("Write a number from " + limits() + ".");
             }
-            if (!(value >= least() && value <= most())) {
+            T kept = of(value);
+            if (!(units(kept) >= least() && units(kept) <= most())) {
                 throw new IllegalArgumentException(Numbers.plain(value) + " is not within " + limits() + ".");
             }
-            return of(value);
+            return kept;
         }
 
         @Override
@@ -117,7 +118,7 @@ public sealed interface Domain<T> {
     record Within(double least, double most, double step, String unit) implements Quantity<Double> {
         @Override
         public Double of(double units) {
-            return units;
+            return Numbers.kept(units);
         }
 
         @Override
@@ -153,7 +154,7 @@ public sealed interface Domain<T> {
 
         @Override
         public Integer of(double units) {
-            return (int) Math.round(units);
+            return (int) Math.floor(units + 0.5); // what is too large for a whole number stays too large
         }
 
         @Override

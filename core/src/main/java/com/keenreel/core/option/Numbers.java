@@ -14,6 +14,11 @@ public final class Numbers {
         return rounded(number, 6);
     }
 
+    /** The number that {@link #plain} writes: what is kept is rounded like that before it is checked. */
+    public static double kept(double number) {
+        return Double.isFinite(number) ? Double.parseDouble(plain(number)) : number;
+    }
+
     /** At most {@code decimals} decimals, trailing zeros left out. */
     public static String rounded(double number, int decimals) {
         if (decimals < POWERS.length) {

@@ -1,7 +1,7 @@
 package com.keenreel.core.option;
 
 /**
- * A width to height ratio such as 16:9.
+ * A width to height ratio such as 16:9, of numbers with at most six decimals.
  *
  * @param width the first number, above 0
  * @param height the second number, above 0; the ratio must lie between 1:5 and 12:1
@@ -14,6 +14,8 @@ public record Ratio(double width, double height) {
         if (!Double.isFinite(width) || !Double.isFinite(height)) {
             throw new IllegalArgumentException("Write a ratio as two numbers, such as 16:9.");
         }
+        width = Numbers.kept(width);
+        height = Numbers.kept(height);
         if (!(width > 0) || !(height > 0) || width / height < LEAST || width / height > 12) {
             throw new IllegalArgumentException("A ratio lies between 1:5 and 12:1, which " + Numbers.plain(width) + ":"
                     + Numbers.plain(height) + " does not.");

@@ -11,6 +11,8 @@ public record ReelWidth(double share, double most) {
     public static final ReelWidth FILLS = new ReelWidth(1, Double.POSITIVE_INFINITY);
 
     public ReelWidth {
+        share = Numbers.kept(100 * share) / 100;
+        most = Numbers.kept(most);
         if (!(share >= 0.1 && share <= 1)) {
             throw new IllegalArgumentException("A reel takes 10 to 100 % of its place.");
         }

@@ -13,8 +13,11 @@ public final class Link {
     private static final Pattern MAIL = Pattern.compile("[^\\s@/:?#]+@[^\\s@/:?#]+\\.[^\\s@/:?#.]+");
 
     /** A host by its name, its last label in letters: RFC 1123, section 2.1. */
-    private static final Pattern HOST = Pattern.compile(
-            "(?:[\\p{L}\\p{N}](?:[\\p{L}\\p{N}-]*[\\p{L}\\p{N}])?\\.)+(\\p{L}{2,})(?::\\d{1,5})?(?:[/?#].*)?");
+    private static final Pattern HOST =
+            Pattern.compile("(?:(?!-)[\\p{L}\\p{N}-]++(?<!-)\\.)++(\\p{L}{2,})(?::\\d{1,5})?(?:[/?#].*)?");
+
+    /** Characters that a link may have. */
+    private static final int MOST = 2000;
 
     /** Endings of files, which are meant rather than the few hosts that end like that. */
     private static final Set<String> FILES = Set.of(
@@ -45,6 +48,9 @@ public final class Link {
      */
     public static String meant(String typed) {
         String link = typed.strip();
+        if (link.length() > MOST) {
+            return link;
+        }
         if (MAIL.matcher(link).matches()) {
             return "mailto:" + link;
         }
@@ -92,8 +98,8 @@ public final class Link {
         if (link.isEmpty()) {
             return;
         }
-        if (link.length() > 2000) {
-            throw new IllegalArgumentException("The address has " + link.length() + " characters; 2000 fit.");
+        if (link.length() > MOST) {
+            throw new IllegalArgumentException("The address has " + link.length() + " characters; " + MOST + " fit.");
         }
         URI address;
         try {

@@ -24,6 +24,7 @@ public record Slot(Kind kind, double size) {
     }
 
     public Slot {
+        size = Numbers.kept(size);
         if (kind == Kind.FULL ? size != 0 : !(size >= 160 && size <= 2560)) {
             throw new IllegalArgumentException("A box or column is 160 to 2560 px wide.");
         }

@@ -1,8 +1,11 @@
 package com.keenreel.core.reel;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.reel.Link.Leads;
+import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -35,5 +38,17 @@ class LinkTest {
         assertThat(Link.meant(plain)).isEqualTo(meant);
         assertThat(Link.meant(meant)).as("once").isEqualTo(meant);
         assertThat(Link.leads(meant)).isEqualTo(leads);
+    }
+
+    @Test
+    void anAddressWithoutEndIsRefusedHoweverItGoesOn() {
+        for (String part : List.of("a", "a.", "-", "a-", "a@", "\u00e4.b-")) {
+            String typed = part.repeat(3000);
+            assertThat(Link.meant(typed)).isEqualTo(typed);
+            assertThatThrownBy(() -> Words.NONE.with(Words.Field.LINK, typed))
+                    .hasMessageContaining("characters; 2000 fit");
+            String fits = part.repeat(1990 / part.length()) + "a.example";
+            assertThat(Link.meant(fits)).endsWith("a.example");
+        }
     }
 }

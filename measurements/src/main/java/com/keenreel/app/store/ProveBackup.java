@@ -62,7 +62,7 @@ public final class ProveBackup {
     /** The button of the running application, at the other end of a line of 1 MB/s. */
     private static void slow(Figures figures, Path folder) throws Exception {
         Running application = Running.application();
-        Path data = application.folders().toAbsolutePath().getParent();
+        Path data = application.data();
         fill(Database.opened(data), data, SLOW);
         Path file = folder.resolve("slow.zip");
         long began = System.nanoTime();
@@ -98,9 +98,9 @@ public final class ProveBackup {
         }
     }
 
-    private static long count(Path data) throws IOException {
+    private static int count(Path data) throws IOException {
         try (var all = Files.walk(data.resolve("files"))) {
-            return all.filter(Files::isRegularFile).count();
+            return (int) all.filter(Files::isRegularFile).count();
         }
     }
 
