@@ -140,6 +140,14 @@ function picture() {
         return standFor(`${address}/file`, this.$refs.standing.dataset.standsFor, blob);
       });
     },
+    async tryAgain() {
+      try {
+        await send('POST', `${address}/again`);
+        location.reload();
+      } catch (failed) {
+        this.problem = failed.problem ?? 'Keen Reel was not reached. Try again.';
+      }
+    },
     bringBack({ currentTarget }) {
       const [request] = showing(currentTarget.dataset.former);
       return this.change('another version', () => send(...request));

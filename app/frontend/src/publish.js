@@ -13,6 +13,7 @@ const publish = () => ({
   busy: false,
   waiting: false,
   ready: 0,
+  waits: '',
   of: 0,
   problem: '',
   addressProblem: '',
@@ -28,15 +29,17 @@ const publish = () => ({
     }
   },
   get progress() {
-    return `Making pictures ready: ${this.ready} of ${this.of}.`;
+    return `Making pictures ready: ${this.ready} of ${this.of}. ${this.waits}`.trim();
   },
   /** Has the pictures made first, telling how far that is; then what is live changes at once. */
   async publish() {
     this.busy = this.waiting = true;
     this.problem = '';
     try {
+      let again = '?again=true'; // what could not be made before is tried at once
       do {
-        Object.assign(this, await send('POST', `${reel()}/prints`));
+        Object.assign(this, await send('POST', `${reel()}/prints${again}`));
+        again = '';
         if (this.ready < this.of) await new Promise((later) => setTimeout(later, 400));
       } while (this.waiting && this.ready < this.of);
     } catch (failed) {

@@ -6,6 +6,7 @@ import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.app.store.StoredPicture.Version;
+import com.keenreel.app.store.Trouble;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.imaging.Darkroom;
 import com.keenreel.imaging.Darkroom.Seen;
@@ -15,12 +16,15 @@ import com.keenreel.imaging.Rendition;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
@@ -29,6 +33,11 @@ import org.springframework.stereotype.Component;
 public class Workers implements SmartLifecycle {
     private static final int COUNT = 2;
     private static final int ATTEMPTS = 5;
+
+    /** How long work waits that failed or was put off for the first time; twice as long each time. */
+    private static final Duration FIRST_WAIT = Duration.ofSeconds(1);
+
+    private static final Duration LONGEST_WAIT = Duration.ofMinutes(5);
 
     /** Memory for pictures being worked on, MB: what is left when the application itself has had its share. */
     private static final int ROOM = (int) Math.max(200, Runtime.getRuntime().maxMemory() / (1 << 20) * 6 / 10);
@@ -42,9 +51,17 @@ public class Workers implements SmartLifecycle {
     private final Object bell = new Object();
     private final Semaphore room = new Semaphore(ROOM, true);
     private final List<Thread> threads = new ArrayList<>();
+    private final Map<JobStore.Job, Throwable> unwritten = new ConcurrentHashMap<>();
+    private final Duration firstWait;
     private volatile boolean running;
 
+    @Autowired
     Workers(PictureStore pictures, VersionStore versions, JobStore jobs, ContentFiles files) {
+        this(pictures, versions, jobs, files, FIRST_WAIT);
+    }
+
+    Workers(PictureStore pictures, VersionStore versions, JobStore jobs, ContentFiles files, Duration firstWait) {
+        this.firstWait = firstWait;
         this.pictures = pictures;
         this.versions = versions;
         this.jobs = jobs;
@@ -112,34 +129,82 @@ public class Workers implements SmartLifecycle {
         while (running) {
             Optional<JobStore.Job> job = Optional.empty();
             try {
+                giveBackUnwritten();
                 job = jobs.waits() ? jobs.take() : Optional.empty();
                 if (job.isPresent()) {
                     make(job.get());
                 } else {
-                    synchronized (bell) {
-                        bell.wait(1000);
-                    }
+                    rest();
                 }
             } catch (InterruptedException stopped) {
                 return;
             } catch (RuntimeException | Error failed) { // a worker never dies
-                LOG.warn("Work was not done: {}", job, failed);
-                job.ifPresent(taken -> tryAgain(taken, failed));
+                if (job.isPresent()) {
+                    tryAgain(job.get(), failed);
+                } else {
+                    LOG.warn("No work can be taken: {}", failed.toString());
+                    restUnlessStopped();
+                }
             }
         }
     }
 
-    /** A busy disk or a lack of memory passes; what fails again and again is said. */
+    private void rest() throws InterruptedException {
+        synchronized (bell) {
+            bell.wait(1000);
+        }
+    }
+
+    private void restUnlessStopped() {
+        try {
+            rest();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            running = false;
+        }
+    }
+
+    /** What could not even be given back, because the database could not be written to. */
+    private void giveBackUnwritten() {
+        for (JobStore.Job job : List.copyOf(unwritten.keySet())) {
+            Throwable failed = unwritten.remove(job);
+            if (failed != null) {
+                tryAgain(job, failed);
+            }
+        }
+    }
+
+    /** What passes is waited for, however long; what fails again and again is given up until somebody asks for it. */
     private void tryAgain(JobStore.Job job, Throwable failed) {
         try {
+            Optional<String> passes = passes(failed);
+            if (passes.isPresent()) {
+                LOG.warn("Work is put off: {}, {}", job, failed.toString());
+                jobs.putOff(job, pause(job.putOff()), passes.get());
+                return;
+            }
+            LOG.warn("Work failed: {}", job, failed);
             if (job.attempt() < ATTEMPTS) {
-                jobs.giveBack(job);
+                jobs.giveBack(job, pause(job.attempt() - 1));
             } else {
-                fail(job, "The picture could not be worked on: " + failed.getMessage());
+                fail(job, "Keen Reel failed at this picture " + ATTEMPTS + " times. Try again, or replace its file.");
             }
         } catch (RuntimeException stillBusy) {
-            LOG.warn("Work stays taken until the next start: {}", job, stillBusy);
+            LOG.warn("Work is given back a moment later: {}", job, stillBusy);
+            unwritten.put(job, failed);
         }
+    }
+
+    /** What has to pass before work can go on, as a sentence; empty where the work itself fails. */
+    private static Optional<String> passes(Throwable failed) {
+        return failed instanceof OutOfMemoryError
+                ? Optional.of("There was not enough memory for this picture beside others.")
+                : Trouble.of(failed).map(Trouble::passes);
+    }
+
+    private Duration pause(long times) {
+        Duration wait = firstWait.multipliedBy(1L << Math.min(times, 20));
+        return wait.compareTo(LONGEST_WAIT) < 0 ? wait : LONGEST_WAIT;
     }
 
     /** A picture that cannot be looked at has failed; one that is merely not made wider is as good as before. */
@@ -153,24 +218,30 @@ public class Workers implements SmartLifecycle {
 
     private void make(JobStore.Job job) throws InterruptedException {
         Version version = versions.version(job.version());
-        int memory = memory(version);
-        room.acquire(memory);
         try {
             Received file = Received.look(files.read(version.sha256()));
-            String credit = pictures.credit(version.picture());
-            if (job.widths().isEmpty()) {
-                Darkroom.Made made = Darkroom.look(file, version.adjustment(), credit);
-                Seen seen = made.seen();
-                versions.finish(version.id(), kept(made.renditions()), seen, files.put(seen.copy()));
-            } else {
-                versions.finish(job, kept(Darkroom.more(file, version.adjustment(), job.widths(), credit)));
+            int memory = memory(file);
+            room.acquire(memory);
+            try {
+                make(job, version, file);
+            } finally {
+                room.release(memory);
             }
         } catch (Refused refused) {
             fail(job, String.valueOf(refused.getMessage()));
-        } finally {
-            room.release(memory);
         }
         ring();
+    }
+
+    private void make(JobStore.Job job, Version version, Received file) throws Refused {
+        String credit = pictures.credit(version.picture());
+        if (job.widths().isEmpty()) {
+            Darkroom.Made made = Darkroom.look(file, version.adjustment(), credit);
+            Seen seen = made.seen();
+            versions.finish(version.id(), kept(made.renditions()), seen, files.put(seen.copy()));
+        } else {
+            versions.finish(job, kept(Darkroom.more(file, version.adjustment(), job.widths(), credit)));
+        }
     }
 
     private List<Made> kept(List<Rendition> renditions) {
@@ -182,9 +253,9 @@ public class Workers implements SmartLifecycle {
         return made;
     }
 
-    /** What working on a version needs, MB: at most what there is. */
-    private static int memory(Version version) {
-        long megapixels = (long) version.width() * version.height() / 1_000_000;
+    /** What working on a file needs, MB, however little is shown of it: at most what there is. */
+    private static int memory(Received file) {
+        long megapixels = (long) file.width() * file.height() / 1_000_000;
         return (int) Math.min(ROOM, 40 + 8 * megapixels);
     }
 

@@ -6,6 +6,7 @@ import com.keenreel.app.publishing.ByItself;
 import com.keenreel.app.publishing.PathsMeant;
 import com.keenreel.app.publishing.Shelf;
 import com.keenreel.app.store.ContentFiles;
+import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.ReelStore;
 import com.keenreel.app.store.SetStore;
@@ -39,6 +40,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -56,6 +58,7 @@ class PictureSheetController {
     private final SetStore sets;
     private final ReelStore reels;
     private final ContentFiles files;
+    private final JobStore jobs;
     private final Workers workers;
     private final ByItself byItself;
     private final PathsMeant pathsMeant;
@@ -66,6 +69,7 @@ class PictureSheetController {
             SetStore sets,
             ReelStore reels,
             ContentFiles files,
+            JobStore jobs,
             Workers workers,
             ByItself byItself,
             PathsMeant pathsMeant) {
@@ -74,6 +78,7 @@ class PictureSheetController {
         this.sets = sets;
         this.reels = reels;
         this.files = files;
+        this.jobs = jobs;
         this.workers = workers;
         this.byItself = byItself;
         this.pathsMeant = pathsMeant;
@@ -147,7 +152,18 @@ class PictureSheetController {
         model.addAttribute("version", version.id());
         model.addAttribute("asksPaths", Link.isOwn(picture.words().link()) && !pathsMeant.isSaid());
         model.addAttribute("binned", picture.binned());
+        model.addAttribute("unmade", unmade(version));
         return "picture";
+    }
+
+    /** Why the picture is not ready, as a sentence; empty where it is, or merely has its turn to come. */
+    private String unmade(Version version) {
+        String problem = version.problem();
+        return problem != null
+                ? problem
+                : jobs.problem(version.id())
+                        .or(() -> jobs.waitsFor(version.id()))
+                        .orElse("");
     }
 
     private static List<Swatch> palette(Version version) {
@@ -272,6 +288,15 @@ class PictureSheetController {
     Shown bringBack(@PathVariable String id, @RequestBody JsonNode said) {
         return changed(
                 versions.bringBack(new PictureId(id), said.path("version").asLong(0)));
+    }
+
+    /** Works on the picture again, which failed or waits. */
+    @PostMapping("/pictures/{id}/again")
+    @ResponseBody
+    Shown again(@PathVariable String id) {
+        PictureId picture = new PictureId(id);
+        versions.tryAgain(pictures.find(picture).version().id());
+        return changed(pictures.find(picture));
     }
 
     private Shown changed(StoredPicture picture) {

@@ -45,8 +45,9 @@ class Prints {
      *
      * @param ready how many can be published
      * @param of how many there are
+     * @param waits what one of them waits for, as a sentence; empty where none does
      */
-    public record Progress(int ready, int of) {
+    public record Progress(int ready, int of, String waits) {
         boolean isComplete() {
             return ready == of;
         }
@@ -122,6 +123,15 @@ class Prints {
         return look(reel, shelf, facts, (version, missing) -> jobs.more(version.id(), missing, priority));
     }
 
+    /** Somebody wants those pictures now: what was given up or waits is tried again. */
+    void tryAgain(Shelf shelf) {
+        shelf.versions().values().forEach(version -> {
+            if (jobs.problem(version).isPresent() || jobs.waitsFor(version).isPresent()) {
+                jobs.tryAgain(version);
+            }
+        });
+    }
+
     private interface Asking {
         void forMore(Version version, Set<Integer> missing);
     }
@@ -131,6 +141,7 @@ class Prints {
         Map<Long, List<Made>> made =
                 versions.made(new HashSet<>(shelf.versions().values()));
         int ready = 0;
+        String waits = "";
         for (Map.Entry<PictureId, List<Integer>> one : widths.entrySet()) {
             Version version = shelf.version(one.getKey());
             List<Made> own = made.getOrDefault(version.id(), List.of());
@@ -147,10 +158,13 @@ class Prints {
             Set<Integer> missing = new TreeSet<>(one.getValue());
             missing.removeAll(webp(own));
             asking.forMore(version, missing);
+            waits = jobs.waitsFor(version.id())
+                    .map(what -> shelf.name(one.getKey()) + " waits: " + what)
+                    .orElse(waits);
         }
         if (ready < widths.size()) {
             workers.ring();
         }
-        return new Progress(ready, widths.size());
+        return new Progress(ready, widths.size(), waits);
     }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
@@ -142,11 +143,17 @@ class PublishController {
     /**
      * Has the files of pictures made that publishing needs, before anything else, and says how far that is: ask again
      * until all are ready.
+     *
+     * @param again whether what could not be made is tried again at once
      */
     @PostMapping("/prints")
     @ResponseBody
-    Prints.Progress prepare(@PathVariable String id) {
-        return publishing.prepare(reels.find(id).reel(), JobStore.SOON);
+    Prints.Progress prepare(@PathVariable String id, @RequestParam(defaultValue = "false") boolean again) {
+        StoredReel reel = reels.find(id);
+        if (again) {
+            publishing.tryAgain(reel.reel());
+        }
+        return publishing.prepare(reel.reel(), JobStore.SOON);
     }
 
     /** Publishes the head. */

@@ -167,6 +167,11 @@ public class Publishing {
         return new Material(inOrder, draft.facts(), all, first); // all pages of the wall show the same
     }
 
+    /** Tries again at once what could not be made of the pictures of a reel. */
+    public void tryAgain(Reel reel) {
+        prints.tryAgain(shelf(reel.withoutHidden()));
+    }
+
     /**
      * Has the files made in which a reel would be published now.
      *

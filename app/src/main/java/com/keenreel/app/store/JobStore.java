@@ -3,6 +3,7 @@ package com.keenreel.app.store;
 import static com.keenreel.app.store.sql.Tables.JOB;
 
 import com.keenreel.app.store.sql.tables.records.JobRecord;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -37,9 +38,10 @@ public class JobStore {
      *
      * @param version whose renditions are to be made
      * @param widths px across, by rising width; empty for what the library itself keeps
-     * @param attempt counted from 1
+     * @param attempt counted from 1; one that was put off does not count
+     * @param putOff how often in a row it was put off
      */
-    public record Job(long id, long version, List<Integer> widths, long attempt) {
+    public record Job(long id, long version, List<Integer> widths, long attempt, long putOff) {
         public Job {
             widths = List.copyOf(widths);
         }
@@ -50,7 +52,7 @@ public class JobStore {
                 .filter(width -> !width.isEmpty())
                 .map(Integer::valueOf)
                 .toList();
-        return new Job(row.getId(), row.getVersionId(), widths, row.getAttempts());
+        return new Job(row.getId(), row.getVersionId(), widths, row.getAttempts(), row.getPutOff());
     }
 
     static void add(DSLContext tx, long version, long priority) {
@@ -106,6 +108,31 @@ public class JobStore {
                 .fetchOptional(JOB.PROBLEM);
     }
 
+    /** What work on a version waits for, as a sentence; empty where it waits for nothing. */
+    public Optional<String> waitsFor(long version) {
+        return sql.select(JOB.WAITS_FOR)
+                .from(JOB)
+                .where(JOB.VERSION_ID.eq(version), JOB.WAITS_FOR.isNotNull())
+                .limit(1)
+                .fetchOptional(JOB.WAITS_FOR);
+    }
+
+    /** Somebody wants work on a version done now, whatever became of it before. */
+    public void tryAgain(long version) {
+        tryAgain(sql, version);
+    }
+
+    static void tryAgain(DSLContext tx, long version) {
+        tx.update(JOB)
+                .setNull(JOB.PROBLEM)
+                .setNull(JOB.WAITS_FOR)
+                .set(JOB.DUE_AT, 0L)
+                .set(JOB.PUT_OFF, 0L)
+                .set(JOB.ATTEMPTS, 0L)
+                .where(JOB.VERSION_ID.eq(version), JOB.TAKEN_AT.isNull())
+                .execute();
+    }
+
     /** Says why work cannot be done; it is not taken again until somebody asks for it anew. */
     public void giveUp(Job job, String problem) {
         sql.update(JOB).set(JOB.PROBLEM, problem).where(JOB.ID.eq(job.id())).execute();
@@ -129,13 +156,13 @@ public class JobStore {
         });
     }
 
-    /** True when work waits to be taken; cheaper than taking it. */
+    /** True when work can be taken; cheaper than taking it. */
     public boolean waits() {
         return sql.fetchExists(JOB, waiting());
     }
 
     private static Condition waiting() {
-        return JOB.TAKEN_AT.isNull().and(JOB.PROBLEM.isNull());
+        return JOB.TAKEN_AT.isNull().and(JOB.PROBLEM.isNull()).and(JOB.DUE_AT.le(System.currentTimeMillis()));
     }
 
     /** How much work is not done. */
@@ -155,9 +182,29 @@ public class JobStore {
         });
     }
 
-    /** Gives back work that could not be done this time. */
-    public void giveBack(Job job) {
-        sql.update(JOB).setNull(JOB.TAKEN_AT).where(JOB.ID.eq(job.id())).execute();
+    /** Gives back work that failed, to be tried again after that time. */
+    public void giveBack(Job job, Duration after) {
+        sql.update(JOB)
+                .setNull(JOB.TAKEN_AT)
+                .set(JOB.DUE_AT, System.currentTimeMillis() + after.toMillis())
+                .where(JOB.ID.eq(job.id()))
+                .execute();
+    }
+
+    /**
+     * Puts off work that cannot be done for a moment, which does not count as an attempt.
+     *
+     * @param waitsFor what it waits for, as a sentence
+     */
+    public void putOff(Job job, Duration after, String waitsFor) {
+        sql.update(JOB)
+                .setNull(JOB.TAKEN_AT)
+                .set(JOB.ATTEMPTS, job.attempt() - 1)
+                .set(JOB.PUT_OFF, job.putOff() + 1)
+                .set(JOB.WAITS_FOR, waitsFor)
+                .set(JOB.DUE_AT, System.currentTimeMillis() + after.toMillis())
+                .where(JOB.ID.eq(job.id()))
+                .execute();
     }
 
     /** Puts work for that version in front of other work. */

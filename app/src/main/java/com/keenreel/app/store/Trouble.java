@@ -17,22 +17,38 @@ import org.sqlite.SQLiteException;
 public enum Trouble {
     FULL(
             507,
-            "The disk is full. This was not kept; everything that was here before still is. Make room, then try again."),
-    BUSY(503, "The database is in use by something else. This was not kept; try again in a moment."),
+            "The disk is full. This was not kept; everything that was here before still is. Make room, then try again.",
+            "The disk is full. It goes on once there is room."),
+    BUSY(
+            503,
+            "The database is in use by something else. This was not kept; try again in a moment.",
+            "The database is in use by something else. It goes on once that is ready."),
     CLOSED(
             500,
             "The data folder cannot be written to. This was not kept; give Keen Reel rights to it, look after its disk, then"
-                    + " try again."),
-    FILE_GONE(500, "A file is missing in the data folder: it was moved or deleted by something else. A backup has it."),
-    DAMAGED(500, "The database is damaged. Stop Keen Reel, keep the folder as it is, and restore a backup elsewhere."),
-    UNKNOWN(500, "Something went wrong in Keen Reel. This was not kept; everything that was here before still is.");
+                    + " try again.",
+            "The data folder cannot be written to. It goes on once it can."),
+    FILE_GONE(
+            500,
+            "A file is missing in the data folder: it was moved or deleted by something else. A backup has it.",
+            "Its file is missing in the data folder. It goes on once the file is there again."),
+    DAMAGED(
+            500,
+            "The database is damaged. Stop Keen Reel, keep the folder as it is, and restore a backup elsewhere.",
+            "The database is damaged. Restore a backup."),
+    UNKNOWN(
+            500,
+            "Something went wrong in Keen Reel. This was not kept; everything that was here before still is.",
+            "Something went wrong with the disk. It is tried again.");
 
     private final int status;
     private final String sentence;
+    private final String passes;
 
-    Trouble(int status, String sentence) {
+    Trouble(int status, String sentence, String passes) {
         this.status = status;
         this.sentence = sentence;
+        this.passes = passes;
     }
 
     /** The HTTP status that says so. */
@@ -43,6 +59,11 @@ public enum Trouble {
     /** What can be said to anybody. */
     public String sentence() {
         return sentence;
+    }
+
+    /** What can be said of work that waits until it is over. */
+    public String passes() {
+        return passes;
     }
 
     /** What went wrong, by what the database or the file system said of it; empty when it was neither of them. */

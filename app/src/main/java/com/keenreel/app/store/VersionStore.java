@@ -275,6 +275,23 @@ public class VersionStore {
         sql.transaction(inside -> end(DSL.using(inside), version, State.FAILED, problem));
     }
 
+    /** Works on a version again that has failed, or waits. */
+    public void tryAgain(long version) {
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            int failed = tx.update(PICTURE_VERSION)
+                    .set(PICTURE_VERSION.STATE, PictureRows.word(State.WAITING))
+                    .setNull(PICTURE_VERSION.PROBLEM)
+                    .where(PICTURE_VERSION.ID.eq(version))
+                    .and(PICTURE_VERSION.STATE.eq(PictureRows.word(State.FAILED)))
+                    .execute();
+            if (failed > 0) {
+                JobStore.add(tx, version, JobStore.SOON);
+            }
+            JobStore.tryAgain(tx, version);
+        });
+    }
+
     private static void end(DSLContext tx, long version, State state, @Nullable String problem) {
         tx.update(PICTURE_VERSION)
                 .set(PICTURE_VERSION.STATE, PictureRows.word(state))

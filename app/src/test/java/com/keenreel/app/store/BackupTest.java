@@ -149,7 +149,7 @@ class BackupTest {
         assertThat(ContentFiles.in(restored.resolve("files"), kept)).hasBinaryContent(new byte[] {1});
         assertThat(ContentFiles.in(restored.resolve("files"), erased)).hasBinaryContent(new byte[] {2});
         assertThat(ContentFiles.in(restored.resolve("files"), unsettled)).doesNotExist();
-        new Tidying(there, new Contents(there), KilledTest.Restless.files(there, restored)).tidy(Instant.now());
+        new Tidying(there, new Contents(there), Database.files(there, restored)).tidy(Instant.now());
         assertThat(ContentFiles.in(restored.resolve("files"), kept)).exists();
     }
 

@@ -33,7 +33,7 @@ class ContentsTest {
     @BeforeEach
     void make() {
         sql = Database.made(folder);
-        files = KilledTest.Restless.files(sql, folder);
+        files = Database.files(sql, folder);
         pictures = new PictureStore(sql);
     }
 
@@ -106,7 +106,7 @@ class ContentsTest {
         String content = put(1);
         Thread erasing = new Thread(() -> {
             DSLContext own = Database.opened(folder);
-            ContentFiles there = KilledTest.Restless.files(own, folder);
+            ContentFiles there = Database.files(own, folder);
             try {
                 for (String shown = seen.take(); !shown.isEmpty(); shown = seen.take()) {
                     release(own, shown, content);

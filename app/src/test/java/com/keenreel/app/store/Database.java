@@ -24,6 +24,11 @@ public final class Database {
         return DSL.using(source(folder), SQLDialect.SQLITE);
     }
 
+    /** The files of that folder, as that database knows them. */
+    public static ContentFiles files(DSLContext sql, Path folder) {
+        return new ContentFiles(folder.resolve("files"), new Contents(sql));
+    }
+
     private static SQLiteDataSource source(Path folder) {
         Properties settings = new Properties();
         settings.setProperty("journal_mode", "WAL");

@@ -9,6 +9,7 @@ import com.keenreel.imaging.Received;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -22,6 +23,7 @@ class JobStoreTest {
     @TempDir
     private Path folder;
 
+    private Contents contents;
     private JobStore jobs;
     private PictureStore pictures;
     private VersionStore versions;
@@ -29,6 +31,7 @@ class JobStoreTest {
     @BeforeEach
     void open() {
         DSLContext sql = Database.made(folder);
+        contents = new Contents(sql);
         jobs = new JobStore(sql);
         pictures = new PictureStore(sql);
         versions = new VersionStore(sql);
@@ -37,6 +40,7 @@ class JobStoreTest {
     private long picture(String name) throws Exception {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(20, 10, BufferedImage.TYPE_INT_RGB), "png", png);
+        contents.claim(name, png.size());
         return pictures.add(name, new Brought(Received.look(png.toByteArray()), name))
                 .version()
                 .id();
@@ -54,7 +58,7 @@ class JobStoreTest {
         jobs.more(two, List.of(12), JobStore.SOON);
         assertThat(taken().version()).as("all that is asked of it, in turn").isEqualTo(two);
         assertThat(taken().widths()).containsExactly(12);
-        assertThat(taken()).isEqualTo(new Job(1, one, List.of(), 1));
+        assertThat(taken()).isEqualTo(new Job(1, one, List.of(), 1, 0));
         assertThat(taken().widths()).containsExactly(8, 16);
         assertThat(jobs.take()).isEmpty();
         assertThat(jobs.undone()).isEqualTo(4);
@@ -77,6 +81,8 @@ class JobStoreTest {
         Job first = taken();
         assertThat(first.widths()).as("hurried with the rest").containsExactly(8, 12);
         assertThat(taken().widths()).containsExactly(16);
+        contents.claim("a", 1);
+        contents.claim("b", 1);
         versions.finish(first, List.of(new Made(8, Format.WEBP, "a", 1), new Made(12, Format.WEBP, "b", 1)));
         assertThat(versions.made(one)).extracting(Made::width).containsExactly(8, 12);
         assertThat(jobs.undone()).isEqualTo(2);
@@ -96,5 +102,26 @@ class JobStoreTest {
         jobs.more(one, List.of(8), JobStore.SOON);
         assertThat(jobs.problem(one)).isEqualTo(Optional.empty());
         assertThat(taken().widths()).containsExactly(8);
+    }
+
+    @Test
+    void whatIsPutOffWaitsAndDoesNotCountAsAnAttempt() throws Exception {
+        long one = picture("one");
+        Job job = taken();
+        jobs.putOff(job, Duration.ofHours(1), "The disk is full.");
+        assertThat(jobs.waits()).isFalse();
+        assertThat(jobs.take()).isEmpty();
+        assertThat(jobs.waitsFor(one)).contains("The disk is full.");
+        assertThat(jobs.undone()).isEqualTo(1);
+        jobs.more(one, List.of(8), JobStore.SOON);
+        assertThat(taken().widths())
+                .as("who asks for more does not shorten its time")
+                .containsExactly(8);
+        assertThat(jobs.take()).isEmpty();
+        jobs.tryAgain(one);
+        assertThat(jobs.waitsFor(one)).isEmpty();
+        assertThat(taken()).isEqualTo(job);
+        jobs.putOff(job, Duration.ZERO, "The disk is full.");
+        assertThat(taken().putOff()).isEqualTo(1);
     }
 }

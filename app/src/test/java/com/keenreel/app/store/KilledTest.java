@@ -40,17 +40,13 @@ class KilledTest {
             DSLContext sql = Database.opened(Path.of(args[0]));
             EditStore edits = new EditStore(sql);
             PublicationStore publications = new PublicationStore(sql);
-            ContentFiles files = files(sql, Path.of(args[0]));
+            ContentFiles files = Database.files(sql, Path.of(args[0]));
             for (int n = Integer.parseInt(args[2]); ; n++) {
                 StoredReel reel = edits.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
                 System.out.println("edited " + n);
                 publications.goLive(publication(reel, n, files), publications.lastChange(args[1]));
                 System.out.println("live " + n);
             }
-        }
-
-        static ContentFiles files(DSLContext sql, Path folder) {
-            return new ContentFiles(folder.resolve("files"), new Contents(sql));
         }
 
         /** A publication of three files, which are kept there. */
@@ -121,7 +117,7 @@ class KilledTest {
             now.files()
                     .forEach(file -> assertThat(ContentFiles.in(folder.resolve("files"), file.sha256()))
                             .isNotEmptyFile());
-            Published expected = Restless.publication(reel, n, Restless.files(sql, folder));
+            Published expected = Restless.publication(reel, n, Database.files(sql, folder));
             assertThat(now.fragment()).isEqualTo(expected.fragment());
             assertThat(now.files()).containsExactlyInAnyOrderElementsOf(expected.files());
             live = n;

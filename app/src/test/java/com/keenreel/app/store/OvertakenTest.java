@@ -25,7 +25,7 @@ class OvertakenTest {
     void make() {
         DSLContext sql = Database.made(folder);
         reels = new ReelStore(sql);
-        files = KilledTest.Restless.files(sql, folder);
+        files = Database.files(sql, folder);
         publications = new PublicationStore(sql);
         id = reels.make(Reel.named("Overtaken"), "test").id();
     }

@@ -104,7 +104,7 @@ class TroubleTest {
 
     @Test
     void filesThatAreGoneOrFindNoRoomAreToldApart() {
-        ContentFiles files = KilledTest.Restless.files(Database.opened(folder), folder);
+        ContentFiles files = Database.files(Database.opened(folder), folder);
         assertThat(Trouble.of(catchThrowable(() -> files.read("0".repeat(64))))).contains(Trouble.FILE_GONE);
         assertThat(Trouble.of(catchThrowable(TroubleTest::fill))).contains(Trouble.FULL);
         assertThat(Trouble.of(new IllegalStateException("a mistake of ours"))).isEmpty();
