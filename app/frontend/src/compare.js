@@ -123,7 +123,7 @@ const sheet = () => ({
     }
   },
   take(seen) {
-    Object.assign(this, { says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, stored: seen.stored, lying: seen.lying, taken: seen.asTaken });
+    Object.assign(this, { versions: seen.versions, says: seen.says, confidence: seen.confidence, sure: seen.sure, isLined: seen.isLined, stored: seen.stored, lying: seen.lying, taken: seen.asTaken });
     if (this.stored) this.even = this.evenStored = seen.even;
     this.show();
   },
@@ -309,7 +309,7 @@ const sheet = () => ({
   async store(warp, said) {
     this.problem = '';
     try {
-      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), warp, even: this.even, say: this.sayEven });
+      await send('POST', `${this.address}/lined`, { window: windowName(), editId: freshId(), versions: this.versions, warp, even: this.even, say: this.sayEven });
     } catch (failed) {
       this.problem = failed.problem ?? 'Keen Reel was not reached. Nothing is changed; try again.';
       if (passes(failed)) notice(this.problem);

@@ -2,6 +2,7 @@ package com.keenreel.app;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.keenreel.app.Editor.Made;
@@ -25,6 +26,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The sheet on which two pictures are lined up, from two that were taken by hand to what visitors see. */
@@ -199,9 +201,13 @@ class CompareTest {
         String slide = reel.slides().get(0);
         String compare = "/reels/" + reel.id + "/compare/" + slide;
         ObjectNode line = Editor.JSON.createObjectNode().put("window", "test").put("editId", "follows-1");
-        line.set(
-                "warp",
-                editor.send("POST", compare + "/measured", "{}").path("lying").path("warp"));
+        JsonNode measured = editor.send("POST", compare + "/measured", "{}");
+        line.set("warp", measured.path("lying").path("warp"));
+        line.put("versions", "of other pictures");
+        assertThatThrownBy(() -> editor.send("POST", compare + "/lined", line))
+                .hasMessageContaining("422")
+                .hasMessageContaining("changed meanwhile, so nothing was lined up");
+        line.set("versions", measured.path("versions"));
         editor.send("POST", compare + "/lined", line);
         assertThat(listed("own-floor-4-after"))
                 .as("the library does not list what is made of it")

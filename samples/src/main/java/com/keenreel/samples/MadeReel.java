@@ -99,13 +99,13 @@ final class MadeReel {
      */
     MadeReel lineUp(int slide) {
         String sheet = "/reels/" + id + "/compare/" + slides.get(slide);
-        JsonNode warp = client.send("POST", sheet + "/measured", Client.object())
-                .path("lying")
-                .path("warp");
+        JsonNode measured = client.send("POST", sheet + "/measured", Client.object());
+        JsonNode warp = measured.path("lying").path("warp");
         if (warp.isMissingNode()) {
             throw new IllegalStateException("Slide " + (slide + 1) + " could not be lined up.");
         }
         ObjectNode line = Client.object().put("window", "demonstration").put("editId", "line-up-" + slide);
+        line.set("versions", measured.path("versions"));
         line.set("warp", warp);
         client.send("POST", sheet + "/lined", line);
         return this;

@@ -10,6 +10,7 @@ import com.keenreel.app.store.StoredReel;
 import com.keenreel.core.align.Matched;
 import com.keenreel.core.align.Warp;
 import com.keenreel.core.arrangement.Layout;
+import com.keenreel.core.edit.Refusal;
 import com.keenreel.core.edit.SetSidePicture;
 import com.keenreel.core.edit.SetWords;
 import com.keenreel.core.option.SetUp;
@@ -139,6 +140,7 @@ class CompareController {
      * @param stored whether it shows them like this
      * @param confidence per cent; 0 where nothing was measured
      * @param even by how much their colours are evened out now, per cent
+     * @param versions which two versions of pictures that is said of; what is lined up by it says so
      * @param lying null where it is not known how they lie
      */
     record Seen(
@@ -148,6 +150,7 @@ class CompareController {
             long confidence,
             boolean sure,
             long even,
+            String versions,
             @Nullable Lying lying,
             Lying asTaken) {}
 
@@ -187,8 +190,13 @@ class CompareController {
                 found == null ? 0 : Math.round(100 * found.confidence()),
                 found == null || found.isSure(),
                 Math.round(100 * sides.evening().strength()),
+                versions(sides),
                 warp == null ? null : Lying.of(sides, warp, ratio),
                 Lying.of(sides, taken, ratio));
+    }
+
+    private static String versions(Compared sides) {
+        return sides.frame().version().id() + " " + sides.moved().version().id();
     }
 
     /** Width to height of what the reel shows of that slide on a desk. */
@@ -270,8 +278,10 @@ class CompareController {
     }
 
     /**
-     * Lines them up, or leaves them as they were taken: {@code {window, editId, warp: [8] or null, even, say}}, by how much their
-     * colours are evened out, per cent, and whether that is said in the slide's text.
+     * Lines them up, or leaves them as they were taken: {@code {window, editId, versions, warp: [8] or null, even, say}}, by how
+     * much their colours are evened out, per cent, and whether that is said in the slide's text.
+     *
+     * @throws Refusal when the slide shows other pictures by now, or other versions of them
      */
     @PostMapping("/lined")
     @ResponseBody
@@ -279,6 +289,11 @@ class CompareController {
         StoredReel reel = reels.find(id);
         Compared sides = Compared.of(reel.reel(), new SlideId(slide), pictures);
         boolean lines = request.hasNonNull("warp");
+        if (!request.path("versions").asString("").equals(versions(sides))) {
+            throw new Refusal(
+                    "The pictures of this slide were changed meanwhile, so nothing was lined up. Load this page again"
+                            + " to line up those that it shows now.");
+        }
         PictureId shown = sides.moved().id();
         if (lines) {
             Warp warp = warp(request.path("warp"));

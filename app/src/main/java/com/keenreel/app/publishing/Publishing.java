@@ -9,6 +9,7 @@ import com.keenreel.app.store.JobStore;
 import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.PictureStore;
 import com.keenreel.app.store.PublicationStore;
+import com.keenreel.app.store.PublicationStore.Begun;
 import com.keenreel.app.store.Published;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.StoredPicture.Version;
@@ -234,7 +235,7 @@ public class Publishing {
     }
 
     private Published publish(StoredReel stored, Reel reel, Supplier<Shelf> shelf) {
-        long since = publications.lastChange(stored.id());
+        Begun since = publications.begin(stored.id());
         workers.until(() -> complete(reel, shelf.get()), Duration.ofMinutes(5));
         Published publication = edition(stored, reel, shelf.get()).published(); // what was seen in them is known now
         Set<String> needed =

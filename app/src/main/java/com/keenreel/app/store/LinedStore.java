@@ -142,21 +142,29 @@ public class LinedStore {
         return new Several(List.of(exchanged, new SetSidePicture(slide.id(), other, lined.of())));
     }
 
-    /** What is made of that picture, or lined up with it, is made anew. */
+    /** What is made of that picture, or lined up with it, is made anew; so is what is made of that. */
     static void follow(DSLContext tx, PictureId id) {
         made(tx, PICTURE.LINED_OF.eq(id.value()).or(PICTURE.LINED_WITH.eq(id.value())))
-                .forEach(one -> show(tx, one));
+                .forEach(one -> {
+                    show(tx, one);
+                    follow(tx, one);
+                });
     }
 
     private static List<PictureId> made(DSLContext tx, Condition which) {
         return tx.select(PICTURE.ID).from(PICTURE).where(which).fetch(row -> new PictureId(row.value1()));
     }
 
-    /** Those pictures, and what is made of them or with them. */
+    /** Those pictures, what is made of them or with them, and what is made of that. */
     public Set<PictureId> withMadeOf(Collection<PictureId> ids) {
-        List<String> values = ids.stream().map(PictureId::value).toList();
         Set<PictureId> all = new LinkedHashSet<>(ids);
-        all.addAll(made(sql, PICTURE.LINED_OF.in(values).or(PICTURE.LINED_WITH.in(values))));
+        List<PictureId> fresh = List.copyOf(ids);
+        while (!fresh.isEmpty()) {
+            List<String> values = fresh.stream().map(PictureId::value).toList();
+            fresh = made(sql, PICTURE.LINED_OF.in(values).or(PICTURE.LINED_WITH.in(values))).stream()
+                    .filter(all::add)
+                    .toList();
+        }
         return all;
     }
 

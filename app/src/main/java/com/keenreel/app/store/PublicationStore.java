@@ -50,26 +50,39 @@ public class PublicationStore {
         changes.incrementAndGet();
     }
 
-    /** The number of the last change of what is live of that reel; 0 when nothing ever was. */
-    public long lastChange(String reelId) {
-        return sql.select(DSL.coalesce(DSL.max(LIVE_CHANGE.ID), 0L))
-                .from(LIVE_CHANGE)
-                .where(LIVE_CHANGE.REEL_ID.eq(reelId))
-                .fetchSingle()
-                .value1();
+    /**
+     * How things were when a publication was begun.
+     *
+     * @param change the number of the last change of what was live of its reel; 0 when nothing ever was
+     * @param at ms since 1970
+     */
+    public record Begun(long change, long at) {}
+
+    /** A publication of that reel is begun now. */
+    public Begun begin(String reelId) {
+        long at = System.currentTimeMillis();
+        return new Begun(
+                sql.select(DSL.coalesce(DSL.max(LIVE_CHANGE.ID), 0L))
+                        .from(LIVE_CHANGE)
+                        .where(LIVE_CHANGE.REEL_ID.eq(reelId))
+                        .fetchSingle()
+                        .value1(),
+                at);
     }
 
     /**
      * Keeps a publication and makes it live, both or neither. One that is already kept goes live again, as what the reel
      * is now: visitors meet the same, but what it follows may be another.
      *
-     * @param since the last change of what was live when it was begun, see {@link #lastChange}
-     * @throws Refusal when the reel was taken down, binned, or published as newly or newer since then: that stays
+     * @param since how things were when it was begun, see {@link #begin}
+     * @throws Refusal when the reel was taken down, binned, or published as newly or newer since then: that stays; or when
+     *     one of its pictures was put into the bin or deleted since then
      */
-    public void goLive(Published publication, long since) {
+    public void goLive(Published publication, Begun since) {
         sql.transaction(inside -> {
             DSLContext tx = DSL.using(inside);
-            refuseOvertaken(tx, publication, since);
+            refuseOvertaken(tx, publication, since.change());
+            refuseWithdrawn(tx, publication, since.at());
             keep(tx, publication);
             Contents.settle(
                     tx, publication.files().stream().map(Published.File::sha256).toList());
@@ -100,6 +113,18 @@ public class PublicationStore {
         }
         if (last.value2() >= publication.revision()) {
             throw new Refusal("Something newer of this reel went live while it was being published. That stays.");
+        }
+    }
+
+    private static void refuseWithdrawn(DSLContext tx, Published publication, long since) {
+        List<String> pictures =
+                publication.versions().keySet().stream().map(PictureId::value).toList();
+        int there = tx.fetchCount(PICTURE, PICTURE.ID.in(pictures));
+        boolean binned = tx.fetchExists(PICTURE, PICTURE.ID.in(pictures), PICTURE.BINNED_AT.ge(since));
+        if (binned || there < pictures.size()) {
+            throw new Refusal(
+                    "A picture of this reel was put into the bin while the reel was being published. Nothing was"
+                            + " published; publish again without it.");
         }
     }
 

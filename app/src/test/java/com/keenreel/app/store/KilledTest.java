@@ -44,7 +44,7 @@ class KilledTest {
             for (int n = Integer.parseInt(args[2]); ; n++) {
                 StoredReel reel = edits.apply(args[1], new Rename("n" + n), "restless", "edit-" + n, Long.MAX_VALUE);
                 System.out.println("edited " + n);
-                publications.goLive(publication(reel, n, files), publications.lastChange(args[1]));
+                publications.goLive(publication(reel, n, files), publications.begin(args[1]));
                 System.out.println("live " + n);
             }
         }

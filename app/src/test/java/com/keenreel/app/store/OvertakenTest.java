@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.Reel;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -31,6 +34,10 @@ class OvertakenTest {
     }
 
     private Published publication(long revision) {
+        return publication(revision, Map.of());
+    }
+
+    private Published publication(long revision, Map<PictureId, Long> versions) {
         StoredReel head = reels.find(id);
         Published made = KilledTest.Restless.publication(head, (int) revision, files);
         return new Published(
@@ -39,7 +46,7 @@ class OvertakenTest {
                 revision,
                 made.document(),
                 made.fingerprint(),
-                made.versions(),
+                versions,
                 made.fragment(),
                 made.page(),
                 made.policy(),
@@ -51,28 +58,46 @@ class OvertakenTest {
 
     @Test
     void aTakeDownWins() {
-        publications.goLive(publication(1), publications.lastChange(id));
-        long since = publications.lastChange(id);
+        publications.goLive(publication(1), publications.begin(id));
+        PublicationStore.Begun since = publications.begin(id);
         publications.takeDown(id);
         assertThatThrownBy(() -> publications.goLive(publication(2), since))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("taken down while it was being published");
         assertThat(publications.live(id)).isEmpty();
-        publications.goLive(publication(2), publications.lastChange(id));
+        publications.goLive(publication(2), publications.begin(id));
         assertThat(publications.live(id)).isPresent();
     }
 
     @Test
     void theBinWins() {
-        long since = publications.lastChange(id);
+        PublicationStore.Begun since = publications.begin(id);
         reels.bin(id, true);
         assertThatThrownBy(() -> publications.goLive(publication(1), since)).hasMessageContaining("into the bin");
         assertThat(publications.live(id)).isEmpty();
     }
 
     @Test
+    void aPictureThatWasPutIntoTheBinMeanwhileDoesNotGoLive() {
+        DSLContext sql = Database.opened(folder);
+        sql.execute("insert into picture (id, name, added_at, binned_at) values ('long', 'long ago', 1, 1)");
+        sql.execute("insert into picture (id, name, added_at) values ('now', 'now', 1)");
+        Map<PictureId, Long> shown = Map.of(new PictureId("long"), 1L, new PictureId("now"), 2L);
+        PublicationStore.Begun since = publications.begin(id);
+        publications.goLive(publication(1, shown), since); // what lay in the bin before was wanted
+        new PictureStore(sql).bin(List.of(new PictureId("now")), true);
+        assertThatThrownBy(() -> publications.goLive(publication(2, shown), since))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("put into the bin while the reel was being published");
+        sql.execute("delete from picture where id = 'now'");
+        assertThatThrownBy(() -> publications.goLive(publication(2, shown), since))
+                .hasMessageContaining("Nothing was published");
+        assertThat(publications.live(id).orElseThrow().revision()).isEqualTo(1);
+    }
+
+    @Test
     void whatIsNewerWinsWhicheverIsReadyFirst() {
-        long since = publications.lastChange(id);
+        PublicationStore.Begun since = publications.begin(id);
         publications.goLive(publication(3), since);
         assertThatThrownBy(() -> publications.goLive(publication(2), since)).hasMessageContaining("Something newer");
         publications.goLive(publication(4), since);
@@ -85,7 +110,7 @@ class OvertakenTest {
         DSLContext sql = Database.opened(folder);
         Erasing erasing = new Erasing(sql, files, publications);
         for (int revision = 1; revision <= 3; revision++) {
-            publications.goLive(publication(revision), publications.lastChange(id));
+            publications.goLive(publication(revision), publications.begin(id));
         }
         sql.execute("update live_change set made_at = id * 1000"); // live from 1 s, 2 s and 3 s on
         erasing.publicationsBefore(1500);

@@ -31,7 +31,9 @@ class PublicStoreTest {
             DSLContext sql = DSL.using(editors, SQLDialect.SQLITE);
             PublicationStore publications = new PublicationStore(sql);
             StoredReel reel = new ReelStore(sql).make(Reel.named("Visited"), "test");
-            publications.goLive(KilledTest.Restless.publication(reel, 1, Database.files(sql, folder)), 0);
+            publications.goLive(
+                    KilledTest.Restless.publication(reel, 1, Database.files(sql, folder)),
+                    publications.begin(reel.id()));
             PublicStore visitors = new PublicStore(publications, editors);
             try (Connection taken = editors.getConnection()) {
                 assertThatThrownBy(editors::getConnection).isInstanceOf(SQLTransientConnectionException.class);
