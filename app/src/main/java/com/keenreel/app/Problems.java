@@ -7,28 +7,38 @@ import com.keenreel.app.store.Trouble;
 import com.keenreel.core.edit.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.servlet.ModelAndView;
 import tools.jackson.core.JacksonException;
 
 /** Turns what went wrong into a sentence: JSON for scripts, a page for people. */
 @ControllerAdvice
 class Problems {
+    private static final String UNREADABLE = "What was sent cannot be read: something in it is no number, or no text.";
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
-    ResponseEntity<Map<String, String>> refused(Refusal refusal) {
-        return ResponseEntity.unprocessableContent().body(Map.of("problem", String.valueOf(refusal.getMessage())));
+    Object refused(Refusal refusal, HttpServletRequest request) {
+        return said(HttpStatus.UNPROCESSABLE_CONTENT, refusal, request);
     }
 
     @ExceptionHandler
     ResponseEntity<Map<String, Object>> both(Conflict conflict) {
         return ResponseEntity.status(HttpStatus.CONFLICT)
+                .contentType(MediaType.APPLICATION_JSON)
                 .body(Map.of(
                         "problem",
                         String.valueOf(conflict.getMessage()),
@@ -39,19 +49,18 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<Map<String, String>> notAllowed(IllegalArgumentException notAllowed) {
-        return ResponseEntity.badRequest().body(Map.of("problem", String.valueOf(notAllowed.getMessage())));
+    Object notAllowed(IllegalArgumentException notAllowed, HttpServletRequest request) {
+        return said(HttpStatus.BAD_REQUEST, notAllowed, request);
     }
 
-    @ExceptionHandler
-    ResponseEntity<Map<String, String>> ofAnotherKind(JacksonException unreadable) {
-        return ResponseEntity.badRequest()
-                .body(Map.of("problem", "What was sent cannot be read: something in it is no number, or no text."));
+    @ExceptionHandler({JacksonException.class, HttpMessageNotReadableException.class, TypeMismatchException.class})
+    Object ofAnotherKind(HttpServletRequest request) {
+        return said(HttpStatus.BAD_REQUEST, UNREADABLE, request);
     }
 
     @ExceptionHandler
     Object gone(NotThere gone, HttpServletRequest request) {
-        return said(HttpStatus.NOT_FOUND, String.valueOf(gone.getMessage()), request);
+        return said(HttpStatus.NOT_FOUND, gone, request);
     }
 
     @ExceptionHandler
@@ -59,19 +68,46 @@ class Problems {
         return said(HttpStatus.UNPROCESSABLE_CONTENT, "This reel cannot be read. " + unreadable.getMessage(), request);
     }
 
-    private static Object said(HttpStatus status, String sentence, HttpServletRequest request) {
-        String accept = String.valueOf(request.getHeader("Accept"));
+    /** Somebody went away while an answer was written. */
+    @ExceptionHandler
+    void wentAway(AsyncRequestNotUsableException away) {
+        LOG.debug("Nobody waits for an answer any more", away);
+    }
+
+    /** Whatever else went wrong: what the framework, the database or the disk refused, or a mistake of ours. */
+    @ExceptionHandler
+    Object failed(Exception failed, HttpServletRequest request) {
+        Optional<Trouble> trouble = Trouble.of(failed);
+        if (trouble.isEmpty() && failed instanceof ErrorResponse framework) {
+            return said(framework.getStatusCode(), sentence(framework.getStatusCode()), request);
+        }
+        LOG.warn("{} {}", request.getMethod(), request.getRequestURI(), failed);
+        Trouble told = trouble.orElse(Trouble.UNKNOWN);
+        return said(HttpStatusCode.valueOf(told.status()), told.sentence(), request);
+    }
+
+    private static String sentence(HttpStatusCode status) {
+        return switch (status.value()) {
+            case 404 -> "There is nothing at this address. Nothing of yours was changed.";
+            case 405 -> "This address cannot be asked like that.";
+            case 406 -> "There is no answer of the kind that was asked for.";
+            case 413 -> "That is too large.";
+            case 415 -> "What was sent is of a kind that is not read here.";
+            default -> "What was asked for is not complete, or a part of it cannot be read.";
+        };
+    }
+
+    private static Object said(HttpStatusCode status, Exception why, HttpServletRequest request) {
+        return said(status, String.valueOf(why.getMessage()), request);
+    }
+
+    private static Object said(HttpStatusCode status, String sentence, HttpServletRequest request) {
+        String accept = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
         if (accept.contains("text/html")) {
             return new ModelAndView("error", Map.of("sentence", sentence), status);
         }
-        return ResponseEntity.status(status).body(Map.of("problem", sentence));
-    }
-
-    /** What the database or the disk refused, whatever it was thrown as. */
-    @ExceptionHandler
-    ResponseEntity<Map<String, String>> notStored(RuntimeException failed) {
-        Trouble trouble = Trouble.of(failed).orElseThrow(() -> failed);
-        LOG.warn("{}", trouble, failed);
-        return ResponseEntity.status(trouble.status()).body(Map.of("problem", trouble.sentence()));
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(Map.of("problem", sentence));
     }
 }

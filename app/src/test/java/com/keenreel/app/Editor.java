@@ -106,6 +106,11 @@ public final class Editor extends Visitor implements ReelMaker<Editor.Made> {
         return text.startsWith("{") || text.startsWith("[") ? JSON.readTree(text) : JSON.nullNode();
     }
 
+    /** What the application answers there. */
+    APIResponse asked(String path, RequestOptions options) {
+        return context().request().fetch(application.origin() + path, options);
+    }
+
     /** Says by which address visitors reach published reels; empty for this computer's own. */
     public void publicAddress(String origin) {
         send("PUT", "/settings/public-address", JSON.createObjectNode().put("origin", origin));

@@ -110,8 +110,7 @@ class HistoryController {
             @PathVariable long revision,
             @RequestParam(required = false) @Nullable Double page,
             @RequestParam(defaultValue = "") String shows) {
-        return answers.wall(
-                reels.find(id), reels.followed(reels.at(id, revision)), new Asked("none", "none", null, page, shows));
+        return answers.wall(reels.find(id), reels.shownAt(id, revision), new Asked("none", "none", null, page, shows));
     }
 
     /** Makes the reel what it was at that revision. */

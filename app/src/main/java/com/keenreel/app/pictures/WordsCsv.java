@@ -164,8 +164,12 @@ final class WordsCsv {
             }
             return new Lines(pictures, saying).read(parser);
         } catch (IOException | IllegalArgumentException | UncheckedIOException notATable) {
-            throw new Refusal("This is not a table in CSV: " + notATable.getMessage());
+            throw new Refusal("This is not a table in CSV: " + ended(String.valueOf(notATable.getMessage())));
         }
+    }
+
+    private static String ended(String sentence) {
+        return sentence.endsWith(".") ? sentence : sentence + ".";
     }
 
     private static final class Lines {

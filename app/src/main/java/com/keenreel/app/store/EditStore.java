@@ -62,8 +62,7 @@ public class EditStore {
      * @throws Refusal when it is like that already
      */
     public StoredReel bringBack(String id, long revision, String editor, String editId) {
-        ReelStore reels = new ReelStore(sql);
-        Reel then = reels.followed(reels.at(id, revision));
+        Reel then = new ReelStore(sql).shownAt(id, revision);
         return step(id, editor, editId, "revision " + revision + " brought back", now -> then);
     }
 

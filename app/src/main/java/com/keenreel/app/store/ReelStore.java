@@ -1,6 +1,7 @@
 package com.keenreel.app.store;
 
 import static com.keenreel.app.store.sql.Tables.PICTURE;
+import static com.keenreel.app.store.sql.Tables.PICTURE_SET;
 import static com.keenreel.app.store.sql.Tables.PUBLICATION;
 import static com.keenreel.app.store.sql.Tables.REEL;
 import static com.keenreel.app.store.sql.Tables.REEL_PICTURE;
@@ -237,6 +238,19 @@ public class ReelStore {
         return DocumentJson.read(document);
     }
 
+    /**
+     * What a reel was at that revision as far as it can be shown now: with the slides that a followed set has now, and without
+     * pictures that were deleted for good.
+     *
+     * @throws NotThere when there is no such revision
+     */
+    public Reel shownAt(String id, long revision) {
+        Reel then = followed(at(id, revision));
+        Set<PictureId> gone = new LinkedHashSet<>(then.pictures());
+        new PictureStore(sql).all(gone).forEach(picture -> gone.remove(picture.id()));
+        return gone.isEmpty() ? then : then.without(gone);
+    }
+
     /** A document as it is read now: where it follows a set, with the slides that the set has now. */
     public Reel followed(Reel document) {
         return following(document, Reel::following);
@@ -270,6 +284,11 @@ public class ReelStore {
             String editId,
             long now) {
         String document = readable(reel);
+        Following follows = reel.follows();
+        if (follows != null
+                && !tx.fetchExists(PICTURE_SET, PICTURE_SET.ID.eq(follows.set().value()))) {
+            throw new Refusal("There is no such set. Nothing was changed.");
+        }
         tx.insertInto(REVISION)
                 .set(REVISION.REEL_ID, id)
                 .set(REVISION.NUMBER, number)

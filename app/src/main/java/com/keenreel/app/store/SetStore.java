@@ -187,6 +187,12 @@ public class SetStore {
                 throw new NotThere("There is no such set.");
             }
             List<PictureId> changed = change.of(order(tx, id));
+            if (tx.fetchCount(
+                            PICTURE,
+                            PICTURE.ID.in(changed.stream().map(PictureId::value).toList()))
+                    < changed.size()) {
+                throw new Refusal("A picture that is to come into the set is not in the library.");
+            }
             tx.deleteFrom(MEMBER).where(MEMBER.SET_ID.eq(id.value())).execute();
             var insert = tx.insertInto(MEMBER, MEMBER.SET_ID, MEMBER.PICTURE_ID, MEMBER.POSITION);
             for (int i = 0; i < changed.size(); i++) {

@@ -48,12 +48,13 @@ public final class ProveBackup {
         Path file = folder.resolve("backup.zip");
         long began = System.nanoTime();
         expect(Command.run("backup", file, data) == 0, "The backup was not made.");
-        figures.reported("backup of " + LARGE * (FILE / 1_000_000) + " MB, made and read back", since(began), "s");
+        figures.reported("large backup", Files.size(file) / 1e6, "MB");
+        figures.reported("large backup: made and read back", since(began), "s");
         Running.delete(data);
         began = System.nanoTime();
         expect(Command.run("restore", file, data) == 0, "The backup was not restored.");
-        figures.reported("restored", since(began), "s");
-        figures.reported("files in the restored folder", count(data), "files");
+        figures.reported("large backup: restored", since(began), "s");
+        figures.reported("large backup: files that are there again", count(data), "files");
         expect(count(data) == LARGE, "Files are missing.");
         Running.delete(data);
         Files.delete(file);
@@ -82,8 +83,8 @@ public final class ProveBackup {
             }
         }
         new BackupFile(file).check();
-        figures.reported("backup over a line of 1 MB/s, whole", Files.size(file) / 1e6, "MB");
-        figures.reported("how long that took", since(began), "s");
+        figures.reported("backup over a slow line, whole", Files.size(file) / 1e6, "MB");
+        figures.reported("backup over a slow line: how long it took", since(began), "s");
     }
 
     private static void fill(DSLContext sql, Path data, int count) {
