@@ -2,6 +2,7 @@
 import pRetry from 'p-retry';
 
 const LATER = [401, 408, 413, 429];
+const ALIKE = 5; // times that the same mistake is met before it counts as one that stays
 
 /**
  * What a request ends in when the application says no: `problem` is a sentence; `later` says that it was not refused for
@@ -15,6 +16,14 @@ export class Problem extends Error {
     this.theirs = answer.theirs;
     this.revision = answer.revision;
     this.status = status;
+  }
+
+  /** The same once it has been met so often that it is not asked for again: a mistake, not something that passes. */
+  stopping() {
+    this.later = false;
+    this.stopped = true;
+    this.problem = `${this.problem} It was tried ${ALIKE} times. It is kept in this browser, and offered again when this page is loaded anew.`;
+    return this;
   }
 }
 
@@ -59,18 +68,26 @@ export const passes = (failed) => !(failed instanceof Problem) || failed.later;
 export const awayFor = (failed) => (failed instanceof Problem ? `Keen Reel cannot store at present (${failed.status})` : 'Keen Reel is not reached');
 
 /**
- * Does something until the application answers, with longer and longer pauses; ends in a Problem where it is refused.
+ * Does something until the application answers, with longer and longer pauses; ends in a Problem where it is refused, or where
+ * the application fails alike again and again: that one is `stopped`, and what was to be stored stays kept.
  *
  * @param told of each time that it was not answered
  */
-export const untilAnswered = (doing, told) =>
-  pRetry(doing, {
+export const untilAnswered = (doing, told) => {
+  let alike = [];
+  return pRetry(doing, {
     retries: Infinity,
     minTimeout: 500,
     maxTimeout: 8000,
-    shouldRetry: ({ error }) => passes(error),
+    shouldRetry: ({ error }) => {
+      if (error.status !== 500) alike = [];
+      else if (alike.push(error.problem) > 1 && alike.at(-2) !== error.problem) alike = [error.problem];
+      if (alike.length === ALIKE) error.stopping();
+      return passes(error);
+    },
     onFailedAttempt: ({ error }) => passes(error) && told(error),
   });
+};
 
 /** Says something at the foot of the page. */
 export function notice(words) {

@@ -35,10 +35,14 @@ export async function insist(method, address, body, says = 'a change of pictures
   const answer = sent(method, address, body);
   asked.add(answer);
   try {
-    return await answer;
+    const json = await answer;
+    kept.drop(id);
+    return json;
+  } catch (failed) {
+    if (!failed.stopped) kept.drop(id);
+    throw failed;
   } finally {
     asked.delete(answer);
-    kept.drop(id);
   }
 }
 

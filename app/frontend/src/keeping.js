@@ -48,7 +48,9 @@ export class Keeping {
       this.say(key, 'storing');
       return this.store(key, one.value);
     };
+    let stopped;
     while (one.fresh) {
+      stopped = false;
       try {
         const answer = await untilAnswered(store, (failed) => {
           one.away = one.fresh = true;
@@ -56,12 +58,13 @@ export class Keeping {
         });
         this.say(key, 'stored', '', answer);
       } catch (refused) {
+        stopped = refused.stopped;
         this.say(key, 'refused', refused.problem);
       }
       one.away = false;
     }
     this.#all.delete(key);
-    this.#kept.drop(key);
+    if (!stopped) this.#kept.drop(key);
   }
 
   /** What was typed and is not acknowledged; undefined when the application knows best. */

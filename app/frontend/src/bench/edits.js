@@ -132,7 +132,7 @@ export class Edits {
         (failed) => this.notReached(failed),
       );
     } catch (failed) {
-      this.#done(editId);
+      this.#done(editId, failed.stopped);
       this.reached();
       if (asked.previewed && this.#previewing === asked.previewed) this.endPreview();
       if (failed.status === 409) await this.#both(failed, more.edit, refused);
@@ -145,8 +145,8 @@ export class Edits {
     return true;
   }
 
-  #done(editId) {
-    this.kept.drop(editId);
+  #done(editId, keeps = false) {
+    if (!keeps) this.kept.drop(editId);
     this.unstored -= 1;
     this.say();
   }

@@ -168,6 +168,26 @@ class TypingTest {
     }
 
     @Test
+    void whatFailsAlikeFiveTimesIsSaidKeptAndOfferedAgain() {
+        Made reel = Kinds.row(editor);
+        Page page = sheet(reel);
+        page.evaluate("() => { window.answering = 500 }");
+        page.locator(".sheet [data-say=title]").fill("Fails alike");
+        page.locator(".sheet [data-say=title]").press("Tab");
+        assertThat(page.locator(".sheet-words p[data-problem]")).containsText("It was tried 5 times.");
+        assertThat(page.locator("[data-stored]")).hasText("not all of it is stored");
+        assertThat(page.locator(".sheet [data-say=title]")).hasValue("Fails alike");
+        page.reload();
+        Locator offer = page.locator("dialog.unstored");
+        assertThat(offer.locator("li")).containsText("title: Fails alike");
+        offer.getByText("Store now").click();
+        stored(page);
+        assertThat(words(reel).path(reel.slides().get(0)).path("title").asString())
+                .isEqualTo("Fails alike");
+        assertThat(editor.problems()).isEmpty();
+    }
+
+    @Test
     void aDateIsOneRevisionAndARefusedWordStaysInItsField() {
         Made reel = Kinds.row(editor);
         Page page = sheet(reel);

@@ -11,6 +11,7 @@ import com.keenreel.app.store.StoredPicture.KeptVideo;
 import com.keenreel.app.store.StoredPicture.Made;
 import com.keenreel.app.store.VersionStore;
 import com.keenreel.core.reel.PictureId;
+import com.keenreel.core.text.Typed;
 import com.keenreel.imaging.Format;
 import com.keenreel.imaging.Original;
 import com.keenreel.imaging.Received;
@@ -204,7 +205,7 @@ class UploadController {
     }
 
     private static String shortened(String name) {
-        String plain = name.replaceAll("[\\p{Cntrl}]", "").strip();
+        String plain = Typed.cleaned(name).replaceAll("\\p{Cntrl}", "").strip();
         return plain.isEmpty() ? "picture" : plain.substring(0, Math.min(200, plain.length()));
     }
 

@@ -4,6 +4,7 @@ import static com.keenreel.app.store.sql.Tables.NAMED_REVISION;
 import static com.keenreel.app.store.sql.Tables.REVISION;
 
 import com.keenreel.core.edit.Refusal;
+import com.keenreel.core.text.Typed;
 import java.util.List;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +59,7 @@ public class HistoryStore {
      * @throws NotThere when there is no such revision
      */
     public void call(String reel, long number, String name) {
-        String plain = name.strip();
+        String plain = Typed.cleaned(name).strip();
         if (plain.length() > NAME) {
             throw new Refusal("The name has " + plain.length() + " characters; " + NAME + " fit.");
         }

@@ -10,6 +10,7 @@ import com.keenreel.app.store.StoredPicture.State;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.PictureWords;
 import com.keenreel.core.reel.SetId;
+import com.keenreel.core.text.Typed;
 import com.keenreel.imaging.Adjustment;
 import com.keenreel.imaging.FileWords;
 import java.time.LocalDateTime;
@@ -120,6 +121,7 @@ public class PictureStore {
     /** What a picture says from now on, wherever a slide does not say something else. */
     public record Saying(PictureId id, PictureWords words, String credit) {
         public Saying {
+            credit = Typed.cleaned(credit);
             if (credit.length() > FileWords.CREDIT) {
                 throw new IllegalArgumentException(
                         "The credit has " + credit.length() + " characters; " + FileWords.CREDIT + " fit.");

@@ -1,5 +1,6 @@
 package com.keenreel.app.store;
 
+import com.keenreel.core.text.Typed;
 import java.util.List;
 import java.util.Locale;
 
@@ -42,6 +43,7 @@ public record PracticePage(String slug, String title, List<Block> blocks) {
     }
 
     public PracticePage {
+        title = Typed.cleaned(title);
         if (!slug.matches("[a-z0-9-]{1,60}")) {
             throw new IllegalArgumentException("A page's address has 1 to 60 of a-z, 0-9 and -.");
         }

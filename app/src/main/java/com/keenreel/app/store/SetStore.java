@@ -10,6 +10,7 @@ import com.keenreel.core.reel.Member;
 import com.keenreel.core.reel.PictureId;
 import com.keenreel.core.reel.SetId;
 import com.keenreel.core.reel.SetOrder;
+import com.keenreel.core.text.Typed;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -100,7 +101,7 @@ public class SetStore {
     }
 
     private static String named(String name) {
-        String plain = name.strip();
+        String plain = Typed.cleaned(name).strip();
         if (plain.isEmpty() || plain.length() > 120) {
             throw new Refusal("A set's name has 1 to 120 characters.");
         }

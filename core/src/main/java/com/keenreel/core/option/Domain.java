@@ -1,5 +1,6 @@
 package com.keenreel.core.option;
 
+import com.keenreel.core.text.Typed;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -324,7 +325,7 @@ public sealed interface Domain<T> {
 
         @Override
         public String read(String text) {
-            String wording = text.strip();
+            String wording = Typed.cleaned(text).strip();
             if (wording.length() > MOST) {
                 throw new IllegalArgumentException("It has " + wording.length() + " characters; " + MOST + " fit.");
             }

@@ -1,6 +1,7 @@
 package com.keenreel.core.reel;
 
 import com.keenreel.core.option.Colour;
+import com.keenreel.core.text.Typed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -62,6 +63,7 @@ public sealed interface Carries {
                 throw new IllegalArgumentException("A divider starts between 0 and 100 % of the width.");
             }
             endsAt = Math.round(endsAt * 1e9) / 1e9;
+            name = Typed.cleaned(name);
             if (name.length() > 60) {
                 throw new IllegalArgumentException("The name of a state has at most 60 characters.");
             }
@@ -109,6 +111,8 @@ public sealed interface Carries {
                 throw new IllegalArgumentException("A divider starts between 0 and 100 % of the width.");
             }
             startsAt = Math.round(startsAt * 1e9) / 1e9;
+            nameBefore = Typed.cleaned(nameBefore);
+            nameAfter = Typed.cleaned(nameAfter);
             if (nameBefore.length() > 60 || nameAfter.length() > 60) {
                 throw new IllegalArgumentException("The name of a side has at most 60 characters.");
             }

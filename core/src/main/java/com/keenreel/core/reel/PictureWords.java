@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.text.Typed;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,6 +15,10 @@ public record PictureWords(String title, String caption, String alt, String link
     public static final PictureWords NONE = new PictureWords("", "", "", "");
 
     public PictureWords {
+        title = Typed.cleaned(title);
+        caption = Typed.cleaned(caption);
+        alt = Typed.cleaned(alt);
+        link = Typed.cleaned(link);
         Words.limit("title", title, Words.TITLE);
         Words.limit("caption", caption, Words.TEXT);
         Words.limit("alt text", alt, Words.ALT);

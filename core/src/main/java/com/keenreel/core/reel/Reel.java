@@ -10,6 +10,7 @@ import com.keenreel.core.option.Options;
 import com.keenreel.core.option.SetUp;
 import com.keenreel.core.option.SetUpLimits;
 import com.keenreel.core.option.SteeringOptions;
+import com.keenreel.core.text.Typed;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Collections;
@@ -42,6 +43,7 @@ public record Reel(
     static final int MOST = 500;
 
     public Reel {
+        name = Typed.cleaned(name);
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A reel's name has 1 to 120 characters.");
         }

@@ -1,5 +1,6 @@
 package com.keenreel.core.reel;
 
+import com.keenreel.core.text.Typed;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +29,12 @@ public record Words(
     private static final int BUTTON = 60;
 
     public Words {
+        title = Typed.cleanedOrNull(title);
+        text = Typed.cleanedOrNull(text);
+        button = Typed.cleaned(button);
+        link = Typed.cleaned(link);
+        alt = Typed.cleanedOrNull(alt);
+        altBefore = Typed.cleanedOrNull(altBefore);
         limit("title", title, TITLE);
         limit("text", text, TEXT);
         limit("button", button, BUTTON);
