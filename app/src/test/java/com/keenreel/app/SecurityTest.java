@@ -10,6 +10,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -88,6 +89,37 @@ class SecurityTest {
         assertThat(ask(PORT, "GET", "/reels", "evil.example", "").status()).isEqualTo(421);
         assertThat(ask(PORT, "GET", "/reels", "127.0.0.1:" + PORT, "").status()).isEqualTo(421);
         assertThat(get("/reels").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aPathThatIsWrittenOtherwiseLeadsNowhere() throws Exception {
+        try (Editor editor = new Editor()) {
+            editor.send("PUT", "/practice/otherwise", "{\"title\":\"Otherwise\",\"blocks\":[]}");
+        }
+        int site = Running.application().settings().sitePort();
+        String siteHost = "127.0.0.1:" + site;
+        assertThat(ask(site, "GET", "/otherwise", siteHost, "").body()).contains("Otherwise");
+        for (String path : List.of(
+                "/practice-site/otherwise",
+                "/%70ractice-site/otherwise",
+                "/practice%2Dsite/otherwise",
+                "/practice-site;a=b/otherwise",
+                "/r/../practice-site/otherwise",
+                "/r/%2e%2e/practice-site/otherwise",
+                "/./practice-site/otherwise",
+                "//practice-site/otherwise",
+                "/r;/practice-site/otherwise",
+                "/r/;/%2e%2e/practice-site/otherwise",
+                "/%72eels",
+                "/pictures/versions/1/320.%73vg",
+                "/pictures;/versions/1/320.svg")) {
+            Answer answer = get(path);
+            assertThat(answer.status()).as(path).isIn(400, 404);
+            assertThat(answer.body()).as(path).doesNotContain("Otherwise");
+        }
+        for (String path : List.of("/%6ftherwise", "/../reels", "/%2e%2e/reels", "//otherwise", "/otherwise;a=b")) {
+            assertThat(ask(site, "GET", path, siteHost, "").status()).as(path).isIn(400, 404);
+        }
     }
 
     @Test

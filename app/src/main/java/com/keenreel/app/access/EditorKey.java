@@ -7,6 +7,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
@@ -44,9 +46,13 @@ public class EditorKey {
             if (!Files.exists(file)) {
                 byte[] random = new byte[BYTES];
                 new SecureRandom().nextBytes(random);
-                Files.createFile(
-                        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-                Files.writeString(file, HexFormat.of().formatHex(random));
+                Path fresh = Files.createTempFile(
+                        data,
+                        "key-",
+                        ".part",
+                        PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+                Files.writeString(fresh, HexFormat.of().formatHex(random), StandardOpenOption.SYNC);
+                Files.move(fresh, file, StandardCopyOption.ATOMIC_MOVE); // there whole, or not at all
             }
             return read(data);
         } catch (IOException failed) {
@@ -54,9 +60,27 @@ public class EditorKey {
         }
     }
 
-    /** The key of a data folder. */
+    /**
+     * The key of a data folder.
+     *
+     * @throws NoKey when its file is empty, which would open the editor to everybody
+     */
     public static String read(Path data) throws IOException {
-        return Files.readString(data.resolve("key")).strip();
+        Path file = data.resolve("key");
+        String key = Files.readString(file).strip();
+        if (key.isEmpty()) {
+            throw new NoKey(file);
+        }
+        return key;
+    }
+
+    /** A data folder whose key is gone. */
+    public static final class NoKey extends RuntimeException {
+        private NoKey(Path file) {
+            super("The file " + file
+                    + " is empty, so that anybody would have the key. Delete it, then start again: a new key is"
+                    + " made, which browsers have to be given once more.");
+        }
     }
 
     /** The cookie that has it; ports of one computer share their cookies. */

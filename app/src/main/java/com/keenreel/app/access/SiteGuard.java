@@ -46,6 +46,8 @@ public class SiteGuard extends OncePerRequestFilter {
             </main></body></html>
             """;
 
+    private static final String NOTHING = "There is nothing at this address.";
+
     private static final Set<String> CHANGING = Set.of("POST", "PUT", "PATCH", "DELETE");
 
     private final Settings settings;
@@ -66,6 +68,10 @@ public class SiteGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (!PlainPath.is(request.getRequestURI())) { // it would lead elsewhere than those who decide by it see
+            refuse(response, 404, NOTHING);
+            return;
+        }
         if (request.getLocalPort() == settings.sitePort()) {
             practice(request, response);
             return;
@@ -89,7 +95,7 @@ public class SiteGuard extends OncePerRequestFilter {
         if (!own && !byPublicAddress) {
             refuse(response, 421, "Keen Reel answers at " + settings.origin() + " only.");
         } else if (path.startsWith(PRACTICE)) {
-            refuse(response, 404, "There is nothing at this address.");
+            refuse(response, 404, NOTHING);
         } else if (CHANGING.contains(request.getMethod()) && !isOwnOrigin(request)) {
             refuse(response, 403, "Another site may not change anything here.");
         } else if (!isPublic(path) && isForeignRead(request)) {
@@ -165,7 +171,7 @@ public class SiteGuard extends OncePerRequestFilter {
     private static void published(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!isPublic(request.getRequestURI())) {
-            refuse(response, 404, "There is nothing at this address.");
+            refuse(response, 404, NOTHING);
         } else if (!isReading(request)) {
             refuse(response, 405, "Published addresses can only be read.");
         } else {

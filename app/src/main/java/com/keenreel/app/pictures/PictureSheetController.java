@@ -153,6 +153,7 @@ class PictureSheetController {
         model.addAttribute("asksPaths", Link.isOwn(picture.words().link()) && !pathsMeant.isSaid());
         model.addAttribute("binned", picture.binned());
         model.addAttribute("unmade", unmade(version));
+        model.addAttribute("drawn", version.state() != StoredPicture.State.FAILED);
         return "picture";
     }
 
