@@ -1,6 +1,10 @@
 // What every place that takes files shares: the look while something is held over it, and the files themselves.
 
-/** The files of a dropped folder with its name, then those of each folder inside it; what starts with a dot is nobody's picture. */
+/** What systems put into folders by themselves, beside what starts with a dot. */
+const OF_SYSTEMS = ['thumbs.db', 'ehthumbs.db', 'desktop.ini', '__macosx'];
+const isOfSomebody = ({ name }) => !name.startsWith('.') && !OF_SYSTEMS.includes(name.toLowerCase());
+
+/** The files of a dropped folder with its name, then those of each folder inside it. */
 async function inside(folder, name = folder.name) {
   const reader = folder.createReader();
   const files = [];
@@ -8,7 +12,7 @@ async function inside(folder, name = folder.name) {
   for (;;) {
     const entries = await new Promise((done, failed) => reader.readEntries(done, failed)); // gives them in portions
     if (!entries.length) break;
-    for (const entry of entries.filter((one) => !one.name.startsWith('.'))) {
+    for (const entry of entries.filter(isOfSomebody)) {
       if (entry.isDirectory) deeper.push(...(await inside(entry, `${name}, ${entry.name}`)));
       else files.push(await new Promise((done, failed) => entry.file(done, failed)));
     }
@@ -20,7 +24,7 @@ async function inside(folder, name = folder.name) {
 export async function dropped(event) {
   const entries = [...event.dataTransfer.items].map((item) => item.webkitGetAsEntry?.()).filter(Boolean);
   const folders = entries.filter(({ isDirectory }) => isDirectory);
-  const loose = [...event.dataTransfer.files].filter(({ name }) => !folders.some((folder) => folder.name === name));
+  const loose = [...event.dataTransfer.files].filter((file) => isOfSomebody(file) && !folders.some(({ name }) => name === file.name));
   const found = (await Promise.all(folders.map((folder) => inside(folder)))).flat();
   return loose.length ? [{ files: loose }, ...found] : found;
 }

@@ -6,8 +6,13 @@ import com.keenreel.app.store.NotThere;
 import com.keenreel.app.store.Trouble;
 import com.keenreel.core.edit.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.apache.catalina.connector.ClientAbortException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -68,15 +73,16 @@ class Problems {
         return said(HttpStatus.UNPROCESSABLE_CONTENT, "This reel cannot be read. " + unreadable.getMessage(), request);
     }
 
-    /** Somebody went away while an answer was written. */
-    @ExceptionHandler
-    void wentAway(AsyncRequestNotUsableException away) {
-        LOG.debug("Nobody waits for an answer any more", away);
-    }
-
     /** Whatever else went wrong: what the framework, the database or the disk refused, or a mistake of ours. */
     @ExceptionHandler
-    Object failed(Exception failed, HttpServletRequest request) {
+    @Nullable
+    Object failed(Exception failed, HttpServletRequest request, HttpServletResponse response) throws Exception {
+        if (wentAway(failed)) {
+            return null; // nobody waits for an answer any more
+        }
+        if (response.isCommitted()) {
+            throw failed; // what has begun is broken off, and seen to be
+        }
         Optional<Trouble> trouble = Trouble.of(failed);
         if (trouble.isEmpty() && failed instanceof ErrorResponse framework) {
             return said(framework.getStatusCode(), sentence(framework.getStatusCode()), request);
@@ -84,6 +90,11 @@ class Problems {
         LOG.warn("{} {}", request.getMethod(), request.getRequestURI(), failed);
         Trouble told = trouble.orElse(Trouble.UNKNOWN);
         return said(HttpStatusCode.valueOf(told.status()), told.sentence(), request);
+    }
+
+    private static boolean wentAway(Throwable failed) {
+        return Stream.iterate(failed, Objects::nonNull, Throwable::getCause)
+                .anyMatch(one -> one instanceof AsyncRequestNotUsableException || one instanceof ClientAbortException);
     }
 
     private static String sentence(HttpStatusCode status) {

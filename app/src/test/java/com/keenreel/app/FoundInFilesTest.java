@@ -222,14 +222,15 @@ class FoundInFilesTest {
                     const portions = [entries.slice(0, 1), entries.slice(1), []];
                     return { readEntries: (done) => done(portions.shift()) };
                   } });
-                  const season = folder('Season', drawing('season-one.svg'), drawing('.hidden.svg'), folder('Winter', drawing('winter-one.svg'), drawing('winter-second.svg')), folder('Empty'));
-                  const drop = Object.assign(new Event('drop', { bubbles: true, cancelable: true }), { dataTransfer: { types: ['Files'], files: [], items: [{ webkitGetAsEntry: () => season }] } });
+                  const season = folder('Season', drawing('season-one.svg'), drawing('.hidden.svg'), drawing('Thumbs.db'), drawing('desktop.ini'), folder('Winter', drawing('winter-one.svg'), drawing('winter-second.svg')), folder('Empty'));
+                  const drop = Object.assign(new Event('drop', { bubbles: true, cancelable: true }), { dataTransfer: { types: ['Files'], files: [new File(['nothing to see'], 'Thumbs.db')], items: [{ webkitGetAsEntry: () => season }] } });
                   document.querySelector('.rows').dispatchEvent(drop);
                 }""");
         Locator sets = page.locator(".sets");
         assertThat(sets.locator("a:has-text('Season, Winter')")).containsText("2,");
         assertThat(sets.locator("a:has-text('Season')").first()).containsText("1,");
         assertThat(sets.locator("a:has-text('Season')")).hasCount(2);
+        assertThat(page.locator(".uploads .refused")).hasCount(0);
         assertThat(editor.problems()).isEmpty();
     }
 }

@@ -61,7 +61,7 @@ class PrintsTest {
     @Test
     void aPictureIsPublishedInTheWidthsThatItsReelNeeds() throws Exception {
         Made reel = editor.make("Needs widths", "banner", "full", PICTURES);
-        assertThat(prepared(reel)).isEqualTo(Editor.JSON.readTree("{\"ready\":4,\"of\":4}"));
+        assertThat(prepared(reel)).isEqualTo(Editor.JSON.readTree("{\"ready\":4,\"of\":4,\"waits\":\"\"}"));
         Document html = published(reel);
         assertThat(widths(html.select(".picture-1").first()))
                 .as("pasted code names these")

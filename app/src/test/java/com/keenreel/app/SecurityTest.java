@@ -347,6 +347,13 @@ class SecurityTest {
     void whatIsSentHasALimit() throws Exception {
         Answer answer = ask(PORT, "POST", "/reels", HOST, "", "Content-Length: 9000000");
         assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.body()).isEqualTo("{\"problem\":\"At most 8 MB can be sent here at once.\"}");
+        for (String path : List.of("/pictures", "/pictures/videos", "/pictures/originals", "/pictures/x/file")) {
+            assertThat(ask(PORT, "POST", path, HOST, "", "Content-Length: 9000000")
+                            .status())
+                    .as("files have limits of their own: " + path)
+                    .isNotEqualTo(413);
+        }
         assertThat(ask(PORT, "POST", "/reels", HOST, "", "Transfer-Encoding: chunked")
                         .status())
                 .isEqualTo(413);

@@ -1,7 +1,6 @@
 package com.keenreel.imaging;
 
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
 
 /** What a file is, told from its first bytes; its name is never believed. */
 public enum Format {
@@ -70,8 +69,7 @@ public enum Format {
         if (startsWith(bytes, '8', 'B', 'P', 'S')) {
             throw new Refused("This is a Photoshop document. Save it as JPEG or PNG, and bring that.");
         }
-        String start = ascii(bytes, 0, Math.min(bytes.length, 1024)).toLowerCase(Locale.ROOT);
-        if (start.contains("<svg") && start.stripLeading().replace("\uFEFF", "").contains("<")) {
+        if (CleanSvg.isDrawing(bytes)) {
             return SVG;
         }
         throw new Refused("This is not a JPEG, PNG, WebP, GIF, TIFF or SVG picture.");

@@ -38,7 +38,7 @@ public record Received(Format format, byte[] bytes, int width, int height, FileW
         Format format = Format.of(file);
         if (format == Format.SVG) {
             CleanSvg svg = CleanSvg.of(file);
-            return new Received(format, svg.bytes(), svg.width(), svg.height(), svg.words(), "");
+            return new Received(format, svg.bytes(), svg.width(), svg.height(), svg.words(), svg.note());
         }
         int[] size = size(format, file);
         if ((long) size[0] * size[1] > MOST_PIXELS) {

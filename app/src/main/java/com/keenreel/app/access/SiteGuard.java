@@ -85,7 +85,10 @@ public class SiteGuard extends OncePerRequestFilter {
             return;
         }
         if (isTooLarge(request)) {
-            refuse(response, 413, "At most " + LARGEST / 1_000_000 + " MB can be sent here at once.");
+            response.setStatus(413);
+            response.setContentType("application/json;charset=utf-8");
+            response.getWriter()
+                    .write("{\"problem\":\"At most " + LARGEST / 1_000_000 + " MB can be sent here at once.\"}");
             return;
         }
         String host = String.valueOf(request.getHeader("Host"));
@@ -146,7 +149,7 @@ public class SiteGuard extends OncePerRequestFilter {
 
     /** Files have their own limit, and say it themselves. */
     private static boolean isTooLarge(HttpServletRequest request) {
-        boolean file = request.getRequestURI().matches("/pictures(/videos)?")
+        boolean file = request.getRequestURI().matches("/pictures(/videos|/originals)?")
                 || request.getRequestURI().endsWith("/file");
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
         return !file && (chunked || request.getContentLengthLong() > LARGEST);

@@ -9,7 +9,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
 
@@ -98,8 +100,13 @@ record Answer(
         }
     }
 
-    private static boolean accepts(@Nullable String encodings) {
-        return encodings != null && encodings.contains("gzip") && !encodings.contains("gzip;q=0");
+    /** Whether gzip may be sent: it is named, and not with a quality of 0 (RFC 9110, section 12.5.3). */
+    static boolean accepts(@Nullable String encodings) {
+        return encodings != null
+                && Stream.of(encodings.toLowerCase(Locale.ROOT).split(","))
+                        .map(one -> one.replaceAll("\\s", ""))
+                        .anyMatch(
+                                one -> one.equals("gzip") || one.startsWith("gzip;") && !one.matches(".*;q=0(\\.0*)?"));
     }
 
     /** True when one of the tags that the visitor has is this one; a cache may have marked it as weak. */

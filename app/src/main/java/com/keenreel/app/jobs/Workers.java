@@ -199,7 +199,9 @@ public class Workers implements SmartLifecycle {
     private static Optional<String> passes(Throwable failed) {
         return failed instanceof OutOfMemoryError
                 ? Optional.of("There was not enough memory for this picture beside others.")
-                : Trouble.of(failed).map(Trouble::passes);
+                : Trouble.of(failed)
+                        .filter(trouble -> trouble != Trouble.UNKNOWN) // that may be a mistake of ours
+                        .map(Trouble::passes);
     }
 
     private Duration pause(long times) {

@@ -8,7 +8,9 @@ import static com.keenreel.app.store.sql.Tables.RENDITION;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import org.jooq.Condition;
@@ -150,14 +152,17 @@ class Contents {
 
     /** There are files of those contents. What has no row, because an earlier release left it, leaves. */
     void releaseUnknown(Collection<String> names) {
-        sql.batch(names.stream()
-                        .map(name -> sql.insertInto(CONTENT)
-                                .set(CONTENT.SHA256, name)
-                                .set(CONTENT.STATE, LEAVING)
-                                .set(CONTENT.CLAIMED_AT, 0L)
-                                .onConflictDoNothing())
-                        .toList())
-                .execute();
+        Set<String> unknown = new HashSet<>(names);
+        unknown.removeAll(sql.select(CONTENT.SHA256)
+                .from(CONTENT)
+                .where(CONTENT.SHA256.in(names))
+                .fetchSet(CONTENT.SHA256));
+        unknown.forEach(name -> sql.insertInto(CONTENT)
+                .set(CONTENT.SHA256, name)
+                .set(CONTENT.STATE, LEAVING)
+                .set(CONTENT.CLAIMED_AT, 0L)
+                .onConflictDoNothing()
+                .execute());
     }
 
     /** Leaves only those contents in a copy of the database to which something refers. */

@@ -140,6 +140,10 @@ public class EditStore {
     }
 
     private StoredReel change(String id, String editId, Change change) {
+        if (editId.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "An edit needs an id of its own: without one it is not told from the next.");
+        }
         return sql.transactionResult(inside -> {
             DSLContext tx = DSL.using(inside);
             StoredReel head = new ReelStore(tx).find(id);

@@ -39,7 +39,7 @@ public enum Trouble {
     UNKNOWN(
             500,
             "Something went wrong in Keen Reel. This was not kept; everything that was here before still is.",
-            "Something went wrong with the disk. It is tried again.");
+            "Something went wrong in Keen Reel. It is tried again.");
 
     private final int status;
     private final String sentence;

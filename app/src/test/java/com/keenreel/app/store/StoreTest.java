@@ -88,6 +88,13 @@ class StoreTest {
     }
 
     @Test
+    void anEditWithoutAnIdOfItsOwnIsRefused() {
+        StoredReel reel = reels.make(Reel.named("Nameless"), "w1");
+        assertThatThrownBy(() -> edits.apply(reel.id(), new AddSlide(plain("a"), null), "w1", "", 1))
+                .hasMessageContaining("needs an id of its own");
+    }
+
+    @Test
     void theSameEditIsStoredOnceHoweverOftenItIsSent() {
         StoredReel reel = reels.make(Reel.named("Once"), "w1");
         StoredReel first = edits.apply(reel.id(), new AddSlide(plain("a"), null), "w1", "edit-1", 1);
