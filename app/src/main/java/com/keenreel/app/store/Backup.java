@@ -80,7 +80,7 @@ public class Backup {
             Path database = scratch.resolve(DATABASE);
             sql.execute("vacuum into ?", database.toString());
             DSLContext copy = DatabaseFile.ofThisRelease(database);
-            Contents.onlyKept(copy);
+            Contents.onlyReferred(copy);
             ZipOutputStream zip = new ZipOutputStream(to);
             zip.setLevel(Deflater.BEST_SPEED);
             zip.putNextEntry(new ZipEntry(DATABASE));

@@ -41,29 +41,26 @@ class Contents {
 
     /** Somebody is about to refer to that content: from now on nothing takes its file away until it is settled. */
     void claim(String sha256, long bytes) {
-        claim(sha256, bytes, ARRIVING);
-    }
-
-    private void claim(String sha256, long bytes, String state) {
         long now = System.currentTimeMillis();
         sql.insertInto(CONTENT)
                 .set(CONTENT.SHA256, sha256)
                 .set(CONTENT.BYTES, bytes)
-                .set(CONTENT.STATE, state)
+                .set(CONTENT.STATE, ARRIVING)
                 .set(CONTENT.CLAIMED_AT, now)
                 .onConflict(CONTENT.SHA256)
                 .doUpdate()
                 .set(CONTENT.BYTES, bytes)
-                .set(CONTENT.STATE, state)
+                .set(CONTENT.STATE, ARRIVING)
                 .set(CONTENT.CLAIMED_AT, now)
                 .execute();
     }
 
-    /** In this transaction something refers to those contents, or did already. */
+    /** In this transaction something refers to those contents, or did already; one to which nothing does stays claimed. */
     static void settle(DSLContext tx, Collection<String> contents) {
         tx.update(CONTENT)
                 .set(CONTENT.STATE, KEPT)
                 .where(CONTENT.SHA256.in(contents), CONTENT.STATE.eq(ARRIVING))
+                .andNot(nothingRefers())
                 .execute();
     }
 
@@ -79,13 +76,18 @@ class Contents {
                 .execute();
     }
 
-    /** What was claimed before that moment and never settled leaves, unless something refers to it. */
+    /** What was claimed before that moment and never settled leaves, unless something refers to it: then it is settled. */
     void releaseForgotten(Instant before) {
-        sql.update(CONTENT)
-                .set(CONTENT.STATE, LEAVING)
-                .where(unsettled(ARRIVING), CONTENT.CLAIMED_AT.lt(before.toEpochMilli()))
-                .and(nothingRefers())
-                .execute();
+        Condition forgotten = unsettled(ARRIVING).and(CONTENT.CLAIMED_AT.lt(before.toEpochMilli()));
+        sql.transaction(inside -> {
+            DSLContext tx = DSL.using(inside);
+            tx.update(CONTENT)
+                    .set(CONTENT.STATE, LEAVING)
+                    .where(forgotten)
+                    .and(nothingRefers())
+                    .execute();
+            tx.update(CONTENT).set(CONTENT.STATE, KEPT).where(forgotten).execute();
+        });
     }
 
     /** Of that state, asked so that the few that are not kept are found by their own index. */
@@ -112,7 +114,7 @@ class Contents {
         void close();
     }
 
-    /** Keeps every file where it is; that is done once the last one who asked for it is ready. */
+    /** Keeps every file where it is; each time that one who asked for it is ready, {@code after} is done. */
     Held hold(Runnable after) {
         held.incrementAndGet();
         return () -> {
@@ -165,8 +167,15 @@ class Contents {
                 .execute());
     }
 
-    /** Leaves only those contents in a copy of the database to which something refers. */
-    static void onlyKept(DSLContext copy) {
-        copy.deleteFrom(CONTENT).where(CONTENT.STATE.ne(KEPT)).execute();
+    /** Leaves only those contents in a copy of the database to which something refers there, whoever is bringing them again. */
+    static void onlyReferred(DSLContext copy) {
+        copy.deleteFrom(CONTENT)
+                .where(CONTENT.STATE.ne(DSL.inline(KEPT)))
+                .and(nothingRefers())
+                .execute();
+        copy.update(CONTENT)
+                .set(CONTENT.STATE, KEPT)
+                .where(CONTENT.STATE.ne(DSL.inline(KEPT)))
+                .execute();
     }
 }

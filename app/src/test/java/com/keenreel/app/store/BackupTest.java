@@ -130,6 +130,8 @@ class BackupTest {
     void aBackupHasWhatTheDatabaseListsWhateverComesAndGoesMeanwhile() throws Exception {
         String kept = keep(1);
         String erased = keep(2);
+        String again = keep(5);
+        files.put(new byte[] {5}); // somebody is bringing the same once more
         String unsettled = files.put(new byte[] {3});
         Files.write(data.resolve("files/fresh-1.part"), new byte[9]);
         Path file = folder.resolve("backup.zip");
@@ -145,7 +147,7 @@ class BackupTest {
         new BackupFile(file).restore(restored);
         DSLContext there = Database.opened(restored);
         assertThat(there.select(CONTENT.SHA256).from(CONTENT).fetch(CONTENT.SHA256))
-                .containsExactlyInAnyOrder(kept, erased);
+                .containsExactlyInAnyOrder(kept, erased, again);
         assertThat(ContentFiles.in(restored.resolve("files"), kept)).hasBinaryContent(new byte[] {1});
         assertThat(ContentFiles.in(restored.resolve("files"), erased)).hasBinaryContent(new byte[] {2});
         assertThat(ContentFiles.in(restored.resolve("files"), unsettled)).doesNotExist();

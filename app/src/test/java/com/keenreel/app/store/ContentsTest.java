@@ -70,6 +70,8 @@ class ContentsTest {
         assertThat(half).doesNotExist();
         assertThat(files.of(referred)).exists();
         assertThat(sql.fetchCount(CONTENT)).isEqualTo(1);
+        release(sql, "shown", referred);
+        assertThat(files.takeAway()).as("it was settled, and goes at once").isEqualTo(1);
     }
 
     @Test
