@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+/** The key without which nobody edits. */
 class EditorKeyTest {
     @TempDir
     private Path data;

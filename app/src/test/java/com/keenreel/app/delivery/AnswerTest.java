@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Which answers are sent packed. */
 class AnswerTest {
     @ParameterizedTest
     @CsvSource({
