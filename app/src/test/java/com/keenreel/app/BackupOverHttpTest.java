@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.keenreel.app.Editor.Made;
 import com.keenreel.app.backup.Command;
 import com.keenreel.app.store.BackupFile;
+import com.keenreel.app.store.Database;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -14,7 +15,6 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
@@ -44,18 +44,24 @@ class BackupOverHttpTest {
                         BodyHandlers.ofFile(to));
     }
 
-    /** A file that a backup does not write first. */
-    private Path oneOfTheLast() throws IOException {
-        try (Stream<Path> all = Files.walk(application.data().resolve("files"))) {
-            return all.filter(file -> file.getFileName().toString().length() == 64)
-                    .max(Comparator.comparing(file -> file.getFileName().toString()))
-                    .orElseThrow();
-        }
+    /** Where a content is kept. */
+    private Path place(String sha256) {
+        return application
+                .data()
+                .resolve("files")
+                .resolve(sha256.substring(0, 2))
+                .resolve(sha256);
+    }
+
+    /** A file that every backup needs and none writes first. */
+    private Path oneOfTheLast() {
+        return place(
+                (String) Database.opened(application.data()).fetchValue("select max(sha256) from publication_file"));
     }
 
     @Test
     void theButtonAndTheCommandGiveWholeBackupsOrNone() throws Exception {
-        editor.banner("Backed up");
+        editor.banner("Backed up").publish();
         Path file = folder.resolve("button.zip");
         assertThat(ask("/backup", file).statusCode()).isEqualTo(200);
         new BackupFile(file).check();
@@ -91,11 +97,7 @@ class BackupOverHttpTest {
         String fragment = editor.text(
                 application.origin() + "/r/" + reel.publish().path("slug").asString() + "/fragment");
         String name = fragment.replaceAll("(?s).*/f/([0-9a-f]{64})[.]jpg.*", "$1");
-        Path picture = application
-                .data()
-                .resolve("files")
-                .resolve(name.substring(0, 2))
-                .resolve(name);
+        Path picture = place(name);
         Path away = Files.move(picture, folder.resolve("away"));
         try {
             assertThatThrownBy(() -> ask(address, folder.resolve("cut.zip"))).isInstanceOf(IOException.class);

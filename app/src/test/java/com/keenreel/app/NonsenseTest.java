@@ -33,7 +33,10 @@ class NonsenseTest {
             "{\"window\":\"w\",\"editId\":\"nonsense\",\"edit\":null,\"warp\":[1],\"points\":[null],\"page\":1e999}",
             "{\"days\":-5,\"origin\":\"\\u0000\",\"x\":\"left\",\"quarters\":1e9,\"left\":7,\"version\":\"nope\"}");
 
-    private final Editor editor = new Editor();
+    /** Its settings are changed by nonsense that is not refused. */
+    private static final Running APPLICATION = Running.another();
+
+    private final Editor editor = new Editor(APPLICATION);
 
     @AfterEach
     void leave() {
@@ -69,7 +72,7 @@ class NonsenseTest {
     /** Patterns with ids that are there, and with ids that are not. */
     private List<String> paths(String method, Map<String, String> there) {
         List<String> paths = new ArrayList<>();
-        Running.application().patterns(method).forEach(pattern -> {
+        APPLICATION.patterns(method).forEach(pattern -> {
             String path = pattern.getPatternString();
             if (path.startsWith("/practice-site") || path.equals("/backup")) {
                 return; // a site of its own, and what is very long

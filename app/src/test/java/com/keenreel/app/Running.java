@@ -76,6 +76,11 @@ public final class Running {
         return running;
     }
 
+    /** Another application, with a data folder of its own, for a test that changes what others rely on. */
+    static Running another() {
+        return new Running(temporaryFolder());
+    }
+
     /** The demonstration: the one that was started already, or another application with all of it. */
     public static synchronized Running demonstration() {
         if (demonstration == null && !DEMONSTRATION.isEmpty()) {
