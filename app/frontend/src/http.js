@@ -22,7 +22,7 @@ export class Problem extends Error {
   stopping() {
     this.later = false;
     this.stopped = true;
-    this.problem = `${this.problem} It was tried ${ALIKE} times. It is kept in this browser, and offered again when this page is loaded anew.`;
+    this.problem = `${this.problem} It was tried ${ALIKE} times. It is kept in this browser, and offered when this page is loaded again.`;
     return this;
   }
 }
@@ -74,15 +74,17 @@ export const awayFor = (failed) => (failed instanceof Problem ? `Keen Reel canno
  * @param told of each time that it was not answered
  */
 export const untilAnswered = (doing, told) => {
-  let alike = [];
+  let former;
+  let times = 0;
   return pRetry(doing, {
     retries: Infinity,
     minTimeout: 500,
     maxTimeout: 8000,
     shouldRetry: ({ error }) => {
-      if (error.status !== 500) alike = [];
-      else if (alike.push(error.problem) > 1 && alike.at(-2) !== error.problem) alike = [error.problem];
-      if (alike.length === ALIKE) error.stopping();
+      const mistake = error.status === 500 ? error.problem : undefined;
+      times = mistake && mistake === former ? times + 1 : 1;
+      former = mistake;
+      if (mistake && times === ALIKE) error.stopping();
       return passes(error);
     },
     onFailedAttempt: ({ error }) => passes(error) && told(error),

@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
@@ -101,20 +102,20 @@ public class JobStore {
 
     /** Why more widths of a version could not be made; empty while they can. */
     public Optional<String> problem(long version) {
-        return sql.select(JOB.PROBLEM)
-                .from(JOB)
-                .where(JOB.VERSION_ID.eq(version), JOB.PROBLEM.isNotNull())
-                .limit(1)
-                .fetchOptional(JOB.PROBLEM);
+        return sentence(JOB.PROBLEM, version);
     }
 
     /** What work on a version waits for, as a sentence; empty where it waits for nothing. */
     public Optional<String> waitsFor(long version) {
-        return sql.select(JOB.WAITS_FOR)
+        return sentence(JOB.WAITS_FOR, version);
+    }
+
+    private Optional<String> sentence(Field<String> field, long version) {
+        return sql.select(field)
                 .from(JOB)
-                .where(JOB.VERSION_ID.eq(version), JOB.WAITS_FOR.isNotNull())
+                .where(JOB.VERSION_ID.eq(version), field.isNotNull())
                 .limit(1)
-                .fetchOptional(JOB.WAITS_FOR);
+                .fetchOptional(field);
     }
 
     /** Somebody wants work on a version done now, whatever became of it before. */
